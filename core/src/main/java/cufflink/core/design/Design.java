@@ -1,0 +1,56 @@
+package cufflink.core.design;
+
+import cufflink.core.measure.Length;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A construction with all its numbers: the one thing that drawings, checks, folding and plans are
+ * derived from.
+ *
+ * @param patternId the pattern it was made from
+ * @param pieces the pieces to cut, the folded one first
+ * @param layers the papers glued onto them
+ * @param stages the folding, in order
+ * @param rest a place on the first piece that stays on the table while the rest is folded
+ * @param finishedWidth the width of the closed card that the pattern promises
+ * @param finishedHeight the height of the closed card that the pattern promises
+ */
+public record Design(
+    String patternId,
+    List<Piece> pieces,
+    List<Layer> layers,
+    List<Stage> stages,
+    Point rest,
+    Length finishedWidth,
+    Length finishedHeight) {
+
+  /** Copies the lists. */
+  public Design {
+    pieces = List.copyOf(pieces);
+    layers = List.copyOf(layers);
+    stages = List.copyOf(stages);
+    if (pieces.isEmpty()) {
+      throw new IllegalArgumentException("the design " + patternId + " has no piece");
+    }
+  }
+
+  /**
+   * Returns the piece that is folded.
+   *
+   * @return the first piece
+   */
+  public Piece base() {
+    return pieces.get(0);
+  }
+
+  /**
+   * Finds a piece.
+   *
+   * @param id its id
+   * @return the piece, if the design has it
+   */
+  public Optional<Piece> piece(String id) {
+    return pieces.stream().filter(piece -> piece.id().equals(id)).findFirst();
+  }
+}

@@ -1,0 +1,9 @@
+package cufflink.core.design;
+
+/** What a piece is cut from. */
+public enum PaperKind {
+  /** Stiff plain card that carries the folds. */
+  CARDSTOCK,
+  /** Thin decorative paper for layers. */
+  PATTERNED
+}

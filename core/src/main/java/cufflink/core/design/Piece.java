@@ -1,0 +1,62 @@
+package cufflink.core.design;
+
+import cufflink.core.measure.Length;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A piece of paper to cut, lying inside face up with its top left corner at nought.
+ *
+ * @param id unique within the design
+ * @param label the maker's name for it
+ * @param paper what it is cut from
+ * @param count how many of it one copy needs, above zero
+ * @param width the side along the top
+ * @param height the other side
+ * @param outline its corners in order, inside the rectangle of width and height
+ * @param scores the lines pressed into it
+ * @param slits the cuts inside it
+ */
+public record Piece(
+    String id,
+    String label,
+    PaperKind paper,
+    int count,
+    Length width,
+    Length height,
+    List<Point> outline,
+    List<Score> scores,
+    List<Slit> slits) {
+
+  /** Copies the lists. */
+  public Piece {
+    outline = List.copyOf(outline);
+    scores = List.copyOf(scores);
+    slits = List.copyOf(slits);
+  }
+
+  /**
+   * Returns the corners of a rectangle.
+   *
+   * @param width the side along the top
+   * @param height the other side
+   * @return the corners, clockwise from the top left
+   */
+  public static List<Point> rectangle(Length width, Length height) {
+    return List.of(
+        new Point(Length.ZERO, Length.ZERO),
+        new Point(width, Length.ZERO),
+        new Point(width, height),
+        new Point(Length.ZERO, height));
+  }
+
+  /**
+   * Finds a score.
+   *
+   * @param scoreId its id
+   * @return the score, if the piece has it
+   */
+  public Optional<Score> score(String scoreId) {
+    return scores.stream().filter(score -> score.id().equals(scoreId)).findFirst();
+  }
+}

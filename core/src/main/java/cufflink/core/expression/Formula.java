@@ -1,0 +1,107 @@
+package cufflink.core.expression;
+
+import com.ezylang.evalex.Expression;
+import com.ezylang.evalex.parser.ParseException;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.LengthParser;
+import cufflink.core.measure.Parsed;
+import cufflink.core.measure.Unit;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.regex.Pattern;
+
+/**
+ * A formula of a pattern file, such as {@code (steps + 1) * depth / 2}.
+ *
+ * <p>EvalEx turns the text into a tree; the tree is checked once for what each part is about, so
+ * that a length added to a count is a mistake found when the file is read; then it is evaluated in
+ * exact fractions as often as the maker changes a number.
+ */
+public final class Formula {
+  private static final Pattern LITERAL = Pattern.compile("[\\d⅛¼⅜½⅝¾⅞][^-+*()a-z]*(mm|cm|in)");
+
+  private final String text;
+  private final Branch root;
+  private final Set<String> names;
+
+  private Formula(String text, Branch root, Set<String> names) {
+    this.text = text;
+    this.root = root;
+    this.names = names;
+  }
+
+  /**
+   * Reads a formula.
+   *
+   * @param text the formula, or a length literal such as {@code 5 3/8 in}
+   * @param kinds the names the formula may use and what they are about
+   * @return the formula, or what is wrong and where in the text
+   */
+  public static Parsed<Formula> compile(String text, Map<String, Kind> kinds) {
+    String trimmed = text.strip();
+    if (LITERAL.matcher(trimmed).matches()) {
+      return LengthParser.parse(trimmed, Unit.MILLIMETRE)
+          .then(length -> Parsed.good(constant(trimmed, length)));
+    }
+    try {
+      Expression expression = new Expression(trimmed, Grammar.CONFIGURATION);
+      TreeBuilder builder = new TreeBuilder(trimmed, kinds);
+      Branch root = builder.build(expression.getAbstractSyntaxTree());
+      return Parsed.good(new Formula(trimmed, root, builder.names()));
+    } catch (FormulaException mistake) {
+      return mistake.asParsed();
+    } catch (ParseException mistake) {
+      return Parsed.bad(
+          "formula.syntax", trimmed, mistake.getMessage(), mistake.getStartPosition());
+    } catch (RuntimeException mistake) {
+      // EvalEx lets some malformed numbers escape as other exceptions; each is a slip in the text.
+      return Parsed.bad("formula.unreadable", trimmed);
+    }
+  }
+
+  private static Formula constant(String text, Length length) {
+    Ratio value = Ratio.of(length.units());
+    return new Formula(text, new Branch(Kind.LENGTH, scope -> value), Set.of());
+  }
+
+  /**
+   * Returns what the formula is about.
+   *
+   * @return the kind of its value
+   */
+  public Kind kind() {
+    return root.kind();
+  }
+
+  /**
+   * Returns the names the formula uses.
+   *
+   * @return the names, units left out
+   */
+  public Set<String> names() {
+    return names;
+  }
+
+  /**
+   * Evaluates the formula.
+   *
+   * @param scope gives each name its value, of the kind told when the formula was read
+   * @return the value, lengths in eighths of a micrometre, or one sentence about why there is none
+   */
+  public Parsed<Value> evaluate(Function<String, Value> scope) {
+    try {
+      return Parsed.good(root.step().apply(scope));
+    } catch (FormulaException mistake) {
+      return mistake.asParsed();
+    } catch (ArithmeticException mistake) {
+      return Parsed.bad("formula.range", text);
+    }
+  }
+
+  /** Returns the text as it stands in the pattern file. */
+  @Override
+  public String toString() {
+    return text;
+  }
+}

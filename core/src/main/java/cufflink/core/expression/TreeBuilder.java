@@ -1,0 +1,244 @@
+package cufflink.core.expression;
+
+import com.ezylang.evalex.parser.ASTNode;
+import com.ezylang.evalex.parser.Token;
+import cufflink.core.measure.Unit;
+import java.math.BigDecimal;
+import java.util.Collections;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.BinaryOperator;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+
+/** Turns the parser's tree into branches, checking what each part is about. */
+final class TreeBuilder {
+  private static final Map<String, Unit> UNITS =
+      Map.of("mm", Unit.MILLIMETRE, "cm", Unit.CENTIMETRE, "in", Unit.INCH);
+
+  private final String text;
+  private final Map<String, Kind> kinds;
+  private final Set<String> names = new TreeSet<>();
+
+  TreeBuilder(String text, Map<String, Kind> kinds) {
+    this.text = text;
+    this.kinds = kinds;
+  }
+
+  Set<String> names() {
+    return Collections.unmodifiableSet(names);
+  }
+
+  Branch build(ASTNode node) {
+    Token token = node.getToken();
+    List<Branch> parts = node.getParameters().stream().map(this::build).toList();
+    return switch (token.getType()) {
+      case NUMBER_LITERAL -> constant(Kind.NUMBER, Ratio.of(new BigDecimal(token.getValue())));
+      case STRING_LITERAL -> constant(Kind.WORD, new Value.Word(token.getValue()));
+      case VARIABLE_OR_CONSTANT -> name(token.getValue());
+      case PREFIX_OPERATOR -> prefix(token, parts.get(0));
+      case INFIX_OPERATOR -> infix(token, parts.get(0), parts.get(1));
+      case FUNCTION -> function(token, parts);
+      default -> throw mistake("formula.part", token);
+    };
+  }
+
+  private static Branch constant(Kind kind, Value value) {
+    return new Branch(kind, scope -> value);
+  }
+
+  private Branch name(String name) {
+    Kind kind = kinds.get(name);
+    if (kind != null) {
+      names.add(name);
+      return new Branch(kind, scope -> scope.apply(name));
+    }
+    Unit unit = UNITS.get(name);
+    if (unit == null) {
+      String known = String.join(", ", new TreeSet<>(kinds.keySet()));
+      throw new FormulaException("formula.name", text, name, known);
+    }
+    return constant(Kind.LENGTH, Ratio.of(unit.length().units()));
+  }
+
+  private Branch prefix(Token token, Branch part) {
+    if (token.getValue().equals("!")) {
+      expect(token, part, Kind.TRUTH);
+      return Branch.truth(scope -> !part.holds(scope));
+    }
+    expectAmount(token, part);
+    return token.getValue().equals("-") ? amount(part.kind(), part, Ratio::negated) : part;
+  }
+
+  private Branch infix(Token token, Branch left, Branch right) {
+    return switch (token.getValue()) {
+      case "+" -> joined(same(token, left, right), left, right, Ratio::plus);
+      case "-" -> joined(same(token, left, right), left, right, Ratio::minus);
+      case "%" -> joined(same(token, left, right), left, right, this::rest);
+      case "*" -> joined(combined(token, left, right, 1), left, right, Ratio::times);
+      case "/" -> joined(combined(token, left, right, -1), left, right, this::quotient);
+      case "&&" -> {
+        expectTruths(token, left, right);
+        yield Branch.truth(scope -> left.holds(scope) && right.holds(scope));
+      }
+      case "||" -> {
+        expectTruths(token, left, right);
+        yield Branch.truth(scope -> left.holds(scope) || right.holds(scope));
+      }
+      case "=", "==", "!=", "<>" -> equality(token, left, right);
+      case "<", "<=", ">", ">=" -> comparison(token, left, right);
+      default -> throw mistake("formula.part", token);
+    };
+  }
+
+  private static Branch joined(Kind kind, Branch left, Branch right, BinaryOperator<Ratio> join) {
+    return new Branch(kind, scope -> join.apply(left.amount(scope), right.amount(scope)));
+  }
+
+  private static Branch amount(Kind kind, Branch part, UnaryOperator<Ratio> change) {
+    return new Branch(kind, scope -> change.apply(part.amount(scope)));
+  }
+
+  private Ratio quotient(Ratio left, Ratio right) {
+    if (right.signum() == 0) {
+      throw new FormulaException("formula.division", text);
+    }
+    return left.dividedBy(right);
+  }
+
+  private Ratio rest(Ratio left, Ratio right) {
+    return left.minus(Ratio.of(quotient(left, right).floor()).times(right));
+  }
+
+  private Branch equality(Token token, Branch left, Branch right) {
+    if (left.kind() != right.kind()) {
+      throw mixed(token, left, right);
+    }
+    boolean same = token.getValue().startsWith("=");
+    return Branch.truth(
+        scope -> left.step().apply(scope).equals(right.step().apply(scope)) == same);
+  }
+
+  private Branch comparison(Token token, Branch left, Branch right) {
+    same(token, left, right);
+    boolean orEqual = token.getValue().endsWith("=");
+    int sign = token.getValue().startsWith("<") ? -1 : 1;
+    return Branch.truth(
+        scope -> {
+          int order = Integer.signum(left.amount(scope).compareTo(right.amount(scope)));
+          return order == sign || (orEqual && order == 0);
+        });
+  }
+
+  private Branch function(Token token, List<Branch> parts) {
+    String name = token.getValue().toLowerCase(Locale.ROOT);
+    if (name.equals("if")) {
+      return choice(token, parts);
+    }
+    parts.forEach(part -> expectAmount(token, part));
+    Branch first = parts.get(0);
+    return switch (name) {
+      case "min" -> extreme(token, parts, -1);
+      case "max" -> extreme(token, parts, 1);
+      case "abs" ->
+          amount(first.kind(), first, value -> value.signum() < 0 ? value.negated() : value);
+      case "sqrt" ->
+          amount(
+              first.kind().root().orElseThrow(() -> mistake("formula.root", token)),
+              first,
+              this::root);
+      case "floor" -> number(token, first, value -> Ratio.of(value.floor()));
+      case "ceiling" -> number(token, first, value -> Ratio.of(-value.negated().floor()));
+      case "round" -> number(token, first, value -> Ratio.of(value.round()));
+      case "sin" -> number(token, first, value -> Ratio.from(Math.sin(radians(value))));
+      case "cos" -> number(token, first, value -> Ratio.from(Math.cos(radians(value))));
+      case "tan" -> number(token, first, value -> Ratio.from(Math.tan(radians(value))));
+      case "atan" ->
+          number(token, first, value -> Ratio.from(Math.toDegrees(Math.atan(value.toDouble()))));
+      default -> throw mistake("formula.part", token);
+    };
+  }
+
+  private static double radians(Ratio degrees) {
+    return Math.toRadians(degrees.toDouble());
+  }
+
+  private Branch number(Token token, Branch part, UnaryOperator<Ratio> change) {
+    expect(token, part, Kind.NUMBER);
+    return amount(Kind.NUMBER, part, change);
+  }
+
+  private Branch choice(Token token, List<Branch> parts) {
+    Branch condition = parts.get(0);
+    Branch then = parts.get(1);
+    Branch otherwise = parts.get(2);
+    expect(token, condition, Kind.TRUTH);
+    if (then.kind() != otherwise.kind()) {
+      throw mixed(token, then, otherwise);
+    }
+    Function<Function<String, Value>, Value> step =
+        scope -> (condition.holds(scope) ? then : otherwise).step().apply(scope);
+    return new Branch(then.kind(), step);
+  }
+
+  private Branch extreme(Token token, List<Branch> parts, int sign) {
+    Branch result = parts.get(0);
+    for (Branch part : parts.subList(1, parts.size())) {
+      Kind kind = same(token, result, part);
+      result = joined(kind, result, part, (a, b) -> a.compareTo(b) * sign >= 0 ? a : b);
+    }
+    return result;
+  }
+
+  private Ratio root(Ratio value) {
+    if (value.signum() < 0) {
+      throw new FormulaException("formula.negative-root", text);
+    }
+    return Ratio.from(Math.sqrt(value.toDouble()));
+  }
+
+  private Kind combined(Token token, Branch left, Branch right, int sign) {
+    return left.kind().combined(right.kind(), sign).orElseThrow(() -> mixed(token, left, right));
+  }
+
+  private Kind same(Token token, Branch left, Branch right) {
+    if (left.kind() != right.kind() || !left.kind().isAmount()) {
+      throw mixed(token, left, right);
+    }
+    return left.kind();
+  }
+
+  private void expectTruths(Token token, Branch left, Branch right) {
+    expect(token, left, Kind.TRUTH);
+    expect(token, right, Kind.TRUTH);
+  }
+
+  private void expectAmount(Token token, Branch part) {
+    if (!part.kind().isAmount()) {
+      throw unfit(token, part, Kind.NUMBER);
+    }
+  }
+
+  private void expect(Token token, Branch part, Kind kind) {
+    if (part.kind() != kind) {
+      throw unfit(token, part, kind);
+    }
+  }
+
+  private FormulaException unfit(Token token, Branch part, Kind kind) {
+    return new FormulaException(
+        "formula.kind", text, token.getValue(), part.kind().title(), kind.title());
+  }
+
+  private FormulaException mixed(Token token, Branch left, Branch right) {
+    return new FormulaException(
+        "formula.mixed", text, token.getValue(), left.kind().title(), right.kind().title());
+  }
+
+  private FormulaException mistake(String key, Token token) {
+    return new FormulaException(key, text, token.getValue());
+  }
+}

@@ -1,0 +1,31 @@
+package cufflink.core.fit;
+
+import cufflink.core.design.Sentence;
+import cufflink.core.design.Values;
+import cufflink.core.measure.Length;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What came of scaling a construction.
+ *
+ * @param values the new values, unless no size serves
+ * @param changes what is different from before
+ * @param reason why this size, or why none
+ */
+public record Fit(Optional<Values> values, List<Change> changes, Sentence reason) {
+  /** Copies the list. */
+  public Fit {
+    changes = List.copyOf(changes);
+  }
+
+  /**
+   * One value that scaling changed.
+   *
+   * @param parameter the parameter's id
+   * @param label the maker's name for it
+   * @param before what it was
+   * @param after what it is now
+   */
+  public record Change(String parameter, String label, Length before, Length after) {}
+}

@@ -1,0 +1,75 @@
+package cufflink.core.fit;
+
+import cufflink.core.design.Values;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.Marks;
+import cufflink.core.pattern.Parameter;
+import cufflink.core.pattern.Parameter.Role;
+import cufflink.core.pattern.Pattern;
+
+/** Scales the values of a pattern to a finished size and puts them on marks. */
+final class Scaler {
+  private final Pattern pattern;
+  private final Values values;
+  private final Marks marks;
+  private final Length width;
+  private final Length height;
+
+  Scaler(Pattern pattern, Values values, Marks marks) {
+    this.pattern = pattern;
+    this.values = pattern.normalValues().and(values);
+    this.marks = marks;
+    this.width = length(pattern.parameter(Role.FINISHED_WIDTH));
+    this.height = length(pattern.parameter(Role.FINISHED_HEIGHT));
+  }
+
+  Length width() {
+    return width;
+  }
+
+  Length height() {
+    return height;
+  }
+
+  Length length(Parameter parameter) {
+    return values.length(parameter.id()).orElseThrow();
+  }
+
+  /** Returns the height that keeps the proportions at a width, on the nearest mark. */
+  Length heightFor(Length newWidth) {
+    return onMark(newWidth.scaled(height, width));
+  }
+
+  /**
+   * Returns the values at a finished size: what scales with the width or the height grows in
+   * proportion and goes to the nearest mark, the rest stays.
+   */
+  Values at(Length newWidth, Length newHeight) {
+    Values scaled = values;
+    for (Parameter parameter : pattern.parameters()) {
+      if (parameter.isLength()) {
+        scaled = scaled.and(parameter.id(), scaled(parameter, newWidth, newHeight));
+      }
+    }
+    return scaled;
+  }
+
+  private Length scaled(Parameter parameter, Length newWidth, Length newHeight) {
+    Length before = length(parameter);
+    return switch (parameter.role()) {
+      case FINISHED_WIDTH -> newWidth;
+      case FINISHED_HEIGHT -> newHeight;
+      case OTHER ->
+          switch (parameter.scales()) {
+            case ACROSS -> newWidth.equals(width) ? before : onMark(before.scaled(newWidth, width));
+            case ALONG ->
+                newHeight.equals(height) ? before : onMark(before.scaled(newHeight, height));
+            case NO -> before;
+          };
+    };
+  }
+
+  private Length onMark(Length length) {
+    return marks.nearest(length).max(marks.step());
+  }
+}

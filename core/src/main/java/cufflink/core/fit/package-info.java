@@ -1,0 +1,2 @@
+/** Scaling a construction to a finished size, a sheet or an envelope, on marks the tools have. */
+package cufflink.core.fit;

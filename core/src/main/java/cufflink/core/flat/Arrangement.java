@@ -1,0 +1,81 @@
+package cufflink.core.flat;
+
+import cufflink.core.measure.Tolerance;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.PrecisionModel;
+import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
+import org.locationtech.jts.operation.polygonize.Polygonizer;
+
+/**
+ * Lines drawn over each other, and the cells they divide the plane into.
+ *
+ * <p>Ends are snapped to a grid of the tolerance, so that lines which rounding has moved apart
+ * still meet. Lines that bound no cell are left out.
+ */
+public final class Arrangement {
+  private static final GeometryFactory GEOMETRY = new GeometryFactory();
+
+  private Arrangement() {}
+
+  /**
+   * Returns the cells between lines.
+   *
+   * @param lines paths of two or more places each, in millimetres
+   * @param tolerance the grid
+   * @return the cells, left to right and top to bottom by their centres
+   */
+  public static List<Polygon> cells(List<List<Spot>> lines, Tolerance tolerance) {
+    Geometry[] paths = lines.stream().map(Arrangement::path).toArray(Geometry[]::new);
+    Geometry noded =
+        UnaryUnionNG.union(
+            GEOMETRY.createGeometryCollection(paths), new PrecisionModel(1 / tolerance.length()));
+    Polygonizer polygonizer = new Polygonizer();
+    polygonizer.add(noded);
+    @SuppressWarnings("unchecked") // JTS declares the collection raw; it holds polygons only
+    Collection<Polygon> polygons = polygonizer.getPolygons();
+    List<Polygon> sorted = new ArrayList<>(polygons);
+    sorted.sort(
+        Comparator.comparingDouble((Polygon polygon) -> polygon.getCentroid().getX())
+            .thenComparingDouble(polygon -> polygon.getCentroid().getY()));
+    return sorted;
+  }
+
+  /**
+   * Closes a row of corners to a path that ends where it begins.
+   *
+   * @param corners three or more places
+   * @return the path
+   */
+  public static List<Spot> ring(List<Spot> corners) {
+    List<Spot> ring = new ArrayList<>(corners);
+    ring.add(corners.get(0));
+    return ring;
+  }
+
+  /**
+   * Returns the corners of a cell.
+   *
+   * @param cell a polygon; its holes are left out
+   * @return its corners in order
+   */
+  public static List<Spot> corners(Polygon cell) {
+    Coordinate[] ring = cell.getExteriorRing().getCoordinates();
+    List<Spot> corners = new ArrayList<>();
+    for (int i = 0; i < ring.length - 1; i++) {
+      corners.add(new Spot(ring[i].getX(), ring[i].getY()));
+    }
+    return corners;
+  }
+
+  private static Geometry path(List<Spot> path) {
+    return GEOMETRY.createLineString(
+        path.stream().map(spot -> new Coordinate(spot.x(), spot.y())).toArray(Coordinate[]::new));
+  }
+}

@@ -1,0 +1,111 @@
+package cufflink.core.flat;
+
+import cufflink.core.design.Piece;
+import cufflink.core.design.Score;
+import cufflink.core.design.Segment;
+import cufflink.core.measure.Tolerance;
+import java.util.ArrayList;
+import java.util.List;
+import org.locationtech.jts.algorithm.Distance;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Polygon;
+
+/**
+ * A piece divided into facets by its folding scores and slits.
+ *
+ * @param piece the piece
+ * @param facets the facets, left to right and top to bottom
+ * @param creases what joins them
+ */
+public record FlatPattern(Piece piece, List<Facet> facets, List<Crease> creases) {
+  /** Copies the lists. */
+  public FlatPattern {
+    facets = List.copyOf(facets);
+    creases = List.copyOf(creases);
+  }
+
+  /**
+   * Divides a piece.
+   *
+   * <p>Decorative scores divide nothing. A score that ends inside a facet divides nothing either.
+   *
+   * @param piece the piece
+   * @param tolerance how near lines count as touching
+   * @return the divided piece
+   */
+  public static FlatPattern of(Piece piece, Tolerance tolerance) {
+    List<Facet> facets = facets(piece, tolerance);
+    List<Crease> creases = new ArrayList<>();
+    for (int first = 0; first < facets.size(); first++) {
+      for (int second = first + 1; second < facets.size(); second++) {
+        addCreases(piece, facets.get(first), facets.get(second), tolerance, creases);
+      }
+    }
+    return new FlatPattern(piece, facets, creases);
+  }
+
+  private static List<Facet> facets(Piece piece, Tolerance tolerance) {
+    List<List<Spot>> lines = new ArrayList<>();
+    lines.add(Arrangement.ring(piece.outline().stream().map(Spot::from).toList()));
+    piece.scores().stream().filter(Score::folds).forEach(score -> lines.add(line(score.line())));
+    piece.slits().forEach(slit -> lines.add(line(slit.line())));
+    List<Facet> facets = new ArrayList<>();
+    for (Polygon cell : Arrangement.cells(lines, tolerance)) {
+      facets.add(new Facet(facets.size(), Arrangement.corners(cell)));
+    }
+    return facets;
+  }
+
+  private static List<Spot> line(Segment segment) {
+    return List.of(Spot.from(segment.from()), Spot.from(segment.to()));
+  }
+
+  /** Two facets are joined where an edge of one lies along a score and is an edge of the other. */
+  private static void addCreases(
+      Piece piece, Facet first, Facet second, Tolerance tolerance, List<Crease> creases) {
+    int count = first.corners().size();
+    for (int i = 0; i < count; i++) {
+      Spot from = first.corners().get(i);
+      Spot to = first.corners().get((i + 1) % count);
+      if (hasEdge(second, from, to, tolerance)) {
+        piece.scores().stream()
+            .filter(Score::folds)
+            .filter(score -> runsAlong(score.line(), from, to, tolerance))
+            .findFirst()
+            .ifPresent(
+                score -> creases.add(new Crease(score, first.index(), second.index(), from, to)));
+      }
+    }
+  }
+
+  private static boolean hasEdge(Facet facet, Spot from, Spot to, Tolerance tolerance) {
+    int count = facet.corners().size();
+    for (int i = 0; i < count; i++) {
+      Spot start = facet.corners().get(i);
+      Spot end = facet.corners().get((i + 1) % count);
+      boolean same = near(start, from, tolerance) && near(end, to, tolerance);
+      boolean opposite = near(start, to, tolerance) && near(end, from, tolerance);
+      if (same || opposite) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private static boolean near(Spot a, Spot b, Tolerance tolerance) {
+    return a.distance(b) <= tolerance.length();
+  }
+
+  private static boolean runsAlong(Segment line, Spot from, Spot to, Tolerance tolerance) {
+    return distance(line, from) <= tolerance.length() && distance(line, to) <= tolerance.length();
+  }
+
+  private static double distance(Segment line, Spot spot) {
+    Spot from = Spot.from(line.from());
+    Spot to = Spot.from(line.to());
+    return Distance.pointToSegment(
+        new Coordinate(spot.x(), spot.y()),
+        new Coordinate(from.x(), from.y()),
+        new Coordinate(to.x(), to.y()));
+  }
+}

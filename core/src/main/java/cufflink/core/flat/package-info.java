@@ -1,0 +1,2 @@
+/** A piece laid flat: its facets and the creases between them. */
+package cufflink.core.flat;

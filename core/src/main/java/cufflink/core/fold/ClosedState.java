@@ -1,0 +1,81 @@
+package cufflink.core.fold;
+
+import cufflink.core.flat.Arrangement;
+import cufflink.core.flat.Facet;
+import cufflink.core.flat.Spot;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.Tolerance;
+import java.util.ArrayList;
+import java.util.List;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Polygon;
+
+/**
+ * The card after its last stage.
+ *
+ * @param isFlat whether every facet lies flat
+ * @param width its extent from left to right, millimetres rounded to the nearest length
+ * @param height its extent from top to bottom
+ * @param regions how many plies lie where; empty unless the card is flat
+ */
+public record ClosedState(boolean isFlat, Length width, Length height, List<Region> regions) {
+
+  /**
+   * A region of the closed card over which the plies are the same in number.
+   *
+   * @param corners its corners in order, in the frame of the facet that stayed on the table
+   * @param plies how many plies lie there, above zero
+   */
+  public record Region(List<Spot> corners, int plies) {
+    /** Copies the corners. */
+    public Region {
+      corners = List.copyOf(corners);
+    }
+  }
+
+  /** Copies the regions. */
+  public ClosedState {
+    regions = List.copyOf(regions);
+  }
+
+  /**
+   * Returns the greatest number of plies.
+   *
+   * @return the number, or nought if the card is not flat
+   */
+  public int mostPlies() {
+    return regions.stream().mapToInt(Region::plies).max().orElse(0);
+  }
+
+  static ClosedState of(Pose pose, Tolerance tolerance) {
+    Envelope extent = new Envelope();
+    boolean isFlat = true;
+    List<Polygon> shapes = new ArrayList<>();
+    for (Facet facet : pose.flat().facets()) {
+      List<Vec> corners = pose.corners(facet.index());
+      corners.forEach(corner -> extent.expandToInclude(corner.x(), corner.y()));
+      isFlat &= corners.stream().allMatch(corner -> Math.abs(corner.z()) <= tolerance.length());
+      shapes.add(
+          Facet.polygon(corners.stream().map(corner -> new Spot(corner.x(), corner.y())).toList()));
+    }
+    return new ClosedState(
+        isFlat,
+        Length.fromMillimetres(extent.getWidth()),
+        Length.fromMillimetres(extent.getHeight()),
+        isFlat ? regions(shapes, tolerance) : List.of());
+  }
+
+  private static List<Region> regions(List<Polygon> shapes, Tolerance tolerance) {
+    List<List<Spot>> edges =
+        shapes.stream().map(Arrangement::corners).map(Arrangement::ring).toList();
+    List<Region> regions = new ArrayList<>();
+    for (Polygon cell : Arrangement.cells(edges, tolerance)) {
+      var inside = cell.getInteriorPoint();
+      int plies = (int) shapes.stream().filter(shape -> shape.contains(inside)).count();
+      if (plies > 0) {
+        regions.add(new Region(Arrangement.corners(cell), plies));
+      }
+    }
+    return regions;
+  }
+}

@@ -1,0 +1,59 @@
+package cufflink.core.fold;
+
+import cufflink.core.measure.Tolerance;
+
+/**
+ * Which of two facets that lie flat on each other is on top.
+ *
+ * <p>Two facets last moved against each other in some stage; just before the end of that stage they
+ * were not yet flat, and the one that was then on the inside of the other stays there. This holds
+ * as long as the stages themselves pass through no paper.
+ */
+public final class PlyOrder {
+  private static final double JUST_BEFORE = 0.04;
+
+  private final FoldModel model;
+  private final double moment;
+  private final Tolerance tolerance;
+
+  /**
+   * Prepares the order at a moment.
+   *
+   * @param model the folded piece
+   * @param moment as for {@link FoldModel#angles}
+   * @param tolerance how near counts as touching
+   */
+  public PlyOrder(FoldModel model, double moment, Tolerance tolerance) {
+    this.model = model;
+    this.moment = Math.min(moment, model.stages().size());
+    this.tolerance = tolerance;
+  }
+
+  /**
+   * Compares two facets at a place where they touch.
+   *
+   * @param facet the index of one facet
+   * @param other the index of the other facet
+   * @param place a place in space, on both
+   * @return 1 if the first lies on the inside of the other, -1 if on its outside, 0 if they never
+   *     moved against each other
+   */
+  public int side(int facet, int other, Vec place) {
+    Vec onFacet = model.pose(moment).motions().get(facet).back(place);
+    for (int stage = (int) Math.ceil(moment) - 1; stage >= 0; stage--) {
+      double end = Math.min(moment, stage + 1);
+      double before = end - (end - stage) * JUST_BEFORE;
+      double height = height(facet, other, onFacet, before);
+      if (Math.abs(height) > tolerance.length()) {
+        return height > 0 ? 1 : -1;
+      }
+    }
+    return 0;
+  }
+
+  private double height(int facet, int other, Vec onFacet, double when) {
+    Pose pose = model.pose(when);
+    Vec then = pose.motions().get(facet).apply(onFacet);
+    return pose.motions().get(other).back(then).z();
+  }
+}

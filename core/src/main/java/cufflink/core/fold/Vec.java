@@ -1,0 +1,61 @@
+package cufflink.core.fold;
+
+/**
+ * A place or direction in space: x to the right, y down, z up from the table towards the viewer, so
+ * that a piece lies inside up at z = 0.
+ *
+ * @param x millimetres
+ * @param y millimetres
+ * @param z millimetres
+ */
+public record Vec(double x, double y, double z) {
+
+  /**
+   * Adds.
+   *
+   * @param other the other vector
+   * @return the sum
+   */
+  public Vec plus(Vec other) {
+    return new Vec(x + other.x, y + other.y, z + other.z);
+  }
+
+  /**
+   * Takes away.
+   *
+   * @param other the other vector
+   * @return the difference
+   */
+  public Vec minus(Vec other) {
+    return new Vec(x - other.x, y - other.y, z - other.z);
+  }
+
+  /**
+   * Stretches.
+   *
+   * @param factor any number
+   * @return the product
+   */
+  public Vec times(double factor) {
+    return new Vec(x * factor, y * factor, z * factor);
+  }
+
+  /**
+   * Returns the scalar product.
+   *
+   * @param other the other vector
+   * @return square millimetres
+   */
+  public double dot(Vec other) {
+    return x * other.x + y * other.y + z * other.z;
+  }
+
+  /**
+   * Returns the length.
+   *
+   * @return millimetres, zero or more
+   */
+  public double length() {
+    return Math.sqrt(dot(this));
+  }
+}

@@ -1,0 +1,80 @@
+package cufflink.core.job;
+
+import cufflink.core.design.Design;
+import cufflink.core.design.Finding;
+import cufflink.core.flat.FlatPattern;
+import cufflink.core.fold.ClosedState;
+import cufflink.core.fold.FoldModel;
+import cufflink.core.inspect.Inspection;
+import cufflink.core.measure.Tolerance;
+import cufflink.core.pattern.Evaluation;
+import cufflink.core.pattern.Pattern;
+import cufflink.core.pattern.PatternEvaluator;
+import cufflink.core.run.ScoreRun;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Everything that follows from a job. It is made anew at every change.
+ *
+ * @param job the job
+ * @param pattern its construction
+ * @param made what the design comes to, unless a number in it makes no sense
+ * @param findings what would go wrong at the table
+ */
+public record Derivation(Job job, Pattern pattern, Optional<Made> made, List<Finding> findings) {
+
+  /**
+   * What follows from a design.
+   *
+   * @param design the design
+   * @param flat its first piece, divided into facets
+   * @param fold how that folds, unless its creases close a loop
+   * @param closed the closed card, if it folds
+   * @param scoring how each piece is scored, pieces without scores left out
+   */
+  public record Made(
+      Design design,
+      FlatPattern flat,
+      Optional<FoldModel> fold,
+      Optional<ClosedState> closed,
+      List<ScoreRun> scoring) {
+    /** Copies the list. */
+    public Made {
+      scoring = List.copyOf(scoring);
+    }
+  }
+
+  /** Copies the list. */
+  public Derivation {
+    findings = List.copyOf(findings);
+  }
+
+  /**
+   * Derives everything from a job.
+   *
+   * @param pattern the job's construction
+   * @param job the job
+   * @return all that follows
+   */
+  public static Derivation of(Pattern pattern, Job job) {
+    Evaluation evaluation = PatternEvaluator.evaluate(pattern, job.values());
+    Optional<Made> made = evaluation.design().map(design -> made(design, job));
+    List<Finding> findings = new ArrayList<>(evaluation.findings());
+    made.ifPresent(
+        each -> findings.addAll(Inspection.inspect(each.design(), each.closed(), job.goal())));
+    return new Derivation(job, pattern, made, findings);
+  }
+
+  private static Made made(Design design, Job job) {
+    FlatPattern flat = FlatPattern.of(design.base(), Tolerance.PAPER);
+    Optional<FoldModel> fold = FoldModel.of(design, flat);
+    List<ScoreRun> scoring =
+        design.pieces().stream()
+            .filter(piece -> !piece.scores().isEmpty())
+            .map(piece -> ScoreRun.of(piece, job.habit()))
+            .toList();
+    return new Made(design, flat, fold, fold.map(model -> model.closed(Tolerance.PAPER)), scoring);
+  }
+}

@@ -1,0 +1,130 @@
+package cufflink.core.measure;
+
+import cufflink.core.words.Words;
+
+/**
+ * Writes lengths the way they are read off a maker's ruler, with what is left over when a length
+ * falls between marks: "5 3/16, a hair over".
+ */
+public final class LengthFormat {
+  /** How fractions are set. */
+  public enum Fractions {
+    /** With plain digits and a slash, for files and terminals: 5 3/16. */
+    PLAIN,
+    /** With raised and lowered digits, as a ruler reads: 5 ³⁄₁₆. */
+    TYPESET
+  }
+
+  private static final Length FINEST_INCH = Length.ofInches(1, 32);
+  private static final Length FINEST_METRIC = Length.ofUnits(4_000);
+  private static final char THIN_SPACE = '\u2009';
+
+  private final Marks marks;
+  private final Fractions fractions;
+
+  private LengthFormat(Marks marks, Fractions fractions) {
+    this.marks = marks;
+    this.fractions = fractions;
+  }
+
+  /**
+   * Returns the format of a ruler.
+   *
+   * @param marks the ruler's marks
+   * @param fractions how fractions are set
+   * @return the format
+   */
+  public static LengthFormat of(Marks marks, Fractions fractions) {
+    return new LengthFormat(marks, fractions);
+  }
+
+  /**
+   * Writes a length without its unit.
+   *
+   * @param length any length
+   * @return the nearest mark, and in words what is left over
+   */
+  public String format(Length length) {
+    Length mark = marks.nearest(length.abs());
+    Length rest = length.abs().minus(mark);
+    String sign = length.units() < 0 ? "−" : "";
+    if (rest.equals(Length.ZERO)) {
+      return sign + number(mark);
+    }
+    String key = rest.isPositive() ? "length.over" : "length.under";
+    return Words.say(key, sign + number(mark), remainder(rest.abs()));
+  }
+
+  /**
+   * Writes a length with its unit.
+   *
+   * @param length any length
+   * @return the text of {@link #format} and the unit
+   */
+  public String formatWithUnit(Length length) {
+    return format(length) + " " + marks.unit().symbol();
+  }
+
+  /**
+   * Writes a size as the piece lies.
+   *
+   * @param width the side along the top
+   * @param height the other side
+   * @return the two numbers with a multiplication sign between them
+   */
+  public String size(Length width, Length height) {
+    return Words.say("length.size", format(width), format(height));
+  }
+
+  private String remainder(Length rest) {
+    Length finest = marks.inInches() ? FINEST_INCH : FINEST_METRIC;
+    long steps = Math.round(rest.units() / (double) finest.units());
+    if (steps == 0) {
+      return Words.say("length.hair");
+    }
+    String text = number(finest.times(steps));
+    boolean exact = finest.times(steps).equals(rest);
+    return exact ? text : Words.say("length.about", text);
+  }
+
+  private String number(Length length) {
+    return marks.inInches() ? inches(length) : decimal(length);
+  }
+
+  private static String decimal(Length length) {
+    return length.toExactMillimetres().stripTrailingZeros().toPlainString();
+  }
+
+  private String inches(Length length) {
+    long whole = length.units() / Length.UNITS_PER_INCH;
+    long upper = length.units() % Length.UNITS_PER_INCH;
+    if (upper == 0) {
+      return Long.toString(whole);
+    }
+    long divisor = greatestDivisor(upper, Length.UNITS_PER_INCH);
+    String fraction = fraction(upper / divisor, Length.UNITS_PER_INCH / divisor);
+    if (whole == 0) {
+      return fraction;
+    }
+    return whole + (fractions == Fractions.TYPESET ? String.valueOf(THIN_SPACE) : " ") + fraction;
+  }
+
+  private String fraction(long upper, long lower) {
+    if (fractions == Fractions.PLAIN) {
+      return upper + "/" + lower;
+    }
+    return shifted(upper, "⁰¹²³⁴⁵⁶⁷⁸⁹") + "⁄" + shifted(lower, "₀₁₂₃₄₅₆₇₈₉");
+  }
+
+  private static String shifted(long number, String digits) {
+    StringBuilder text = new StringBuilder();
+    for (char c : Long.toString(number).toCharArray()) {
+      text.append(digits.charAt(c - '0'));
+    }
+    return text.toString();
+  }
+
+  private static long greatestDivisor(long a, long b) {
+    return b == 0 ? a : greatestDivisor(b, a % b);
+  }
+}

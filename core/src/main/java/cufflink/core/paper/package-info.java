@@ -1,0 +1,2 @@
+/** Sheets, envelopes and the sizes they leave for a card. */
+package cufflink.core.paper;

@@ -1,0 +1,212 @@
+package cufflink.core.pattern;
+
+import cufflink.core.design.Design;
+import cufflink.core.design.Fold;
+import cufflink.core.design.Layer;
+import cufflink.core.design.Piece;
+import cufflink.core.design.Point;
+import cufflink.core.design.Score;
+import cufflink.core.design.Segment;
+import cufflink.core.design.Slit;
+import cufflink.core.design.Stage;
+import cufflink.core.expression.Formula;
+import cufflink.core.expression.Ratio;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.LengthParser;
+import cufflink.core.pattern.Parts.LayerTemplate;
+import cufflink.core.pattern.Parts.LineTemplate;
+import cufflink.core.pattern.Parts.PieceTemplate;
+import cufflink.core.pattern.Parts.Presence;
+import cufflink.core.pattern.Parts.StageTemplate;
+import cufflink.core.words.Words;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+
+/** Puts numbers into the parts of a pattern. */
+final class DesignBuilder {
+  private static final long MOST_REPEATS = 200;
+
+  private final Pattern pattern;
+  private final Scope scope;
+
+  DesignBuilder(Pattern pattern, Scope scope) {
+    this.pattern = pattern;
+    this.scope = scope;
+  }
+
+  Design build() {
+    Parts parts = pattern.parts();
+    List<Piece> pieces = new ArrayList<>();
+    for (PieceTemplate template : parts.pieces()) {
+      forEach(template.presence(), turn -> pieces.add(piece(template, turn)));
+    }
+    List<Layer> layers = new ArrayList<>();
+    for (LayerTemplate template : parts.layers()) {
+      forEach(template.presence(), turn -> layers.add(layer(template, turn)));
+    }
+    Piece base = pieces.get(0);
+    List<Stage> stages =
+        parts.stages().stream()
+            .filter(stage -> stage.when().map(scope::holds).orElse(true))
+            .map(stage -> stage(stage, base))
+            .toList();
+    return new Design(
+        pattern.id(),
+        pieces,
+        layers,
+        stages,
+        scope.point(parts.rest()),
+        length(pattern.parameter(Parameter.Role.FINISHED_WIDTH)),
+        length(pattern.parameter(Parameter.Role.FINISHED_HEIGHT)));
+  }
+
+  private Length length(Parameter parameter) {
+    return Length.ofUnits(((Ratio) scope.apply(parameter.id())).round());
+  }
+
+  /** One of the times a part is there: its id, its index from nought and how many there are. */
+  private record Turn(String id, long index, long count) {}
+
+  private void forEach(Presence presence, Consumer<Turn> use) {
+    if (presence.repeat().isEmpty()) {
+      if (holds(presence.when())) {
+        use.accept(new Turn(presence.id(), 0, 1));
+      }
+      return;
+    }
+    Parts.Repeat repeat = presence.repeat().get();
+    long first = scope.whole(repeat.first());
+    long count = scope.whole(repeat.last()) - first + 1;
+    if (count > MOST_REPEATS) {
+      throw new NoDesignException(
+          presence.place(),
+          Words.say("design.repeats", presence.place().path(), count, MOST_REPEATS));
+    }
+    for (long index = 0; index < count; index++) {
+      scope.count(repeat.name(), first + index);
+      if (holds(presence.when())) {
+        use.accept(new Turn(presence.id() + "-" + (first + index), index, count));
+      }
+    }
+  }
+
+  private boolean holds(Optional<Formula> condition) {
+    return condition.map(scope::holds).orElse(true);
+  }
+
+  private Piece piece(PieceTemplate template, Turn turn) {
+    Length width = side(template.width(), template.presence());
+    Length height = side(template.height(), template.presence());
+    List<Point> outline =
+        template.outline().isEmpty()
+            ? Piece.rectangle(width, height)
+            : template.outline().stream().map(scope::point).toList();
+    List<Score> scores = new ArrayList<>();
+    for (LineTemplate line : template.scores()) {
+      forEach(line.presence(), each -> scores.add(score(line, each, width, height)));
+    }
+    List<Slit> slits = new ArrayList<>();
+    for (LineTemplate line : template.slits()) {
+      forEach(line.presence(), each -> slits.add(slit(line, each, width, height)));
+    }
+    return new Piece(
+        turn.id(),
+        template.presence().label(),
+        template.paper(),
+        template.count().map(scope::whole).map(Math::toIntExact).orElse(1),
+        width,
+        height,
+        outline,
+        scores,
+        slits);
+  }
+
+  private Length side(Formula formula, Presence presence) {
+    Length side = scope.length(formula);
+    if (!side.isPositive() || side.compareTo(LengthParser.LONGEST) > 0) {
+      throw new NoDesignException(
+          presence.place(), Words.say("design.side", presence.label(), formula));
+    }
+    return side;
+  }
+
+  private Score score(LineTemplate template, Turn turn, Length width, Length height) {
+    Fold fold = template.crease().at(turn.index(), turn.count());
+    Segment line = line(template, turn, width, height);
+    return new Score(turn.id(), template.presence().label(), fold, line);
+  }
+
+  private Slit slit(LineTemplate template, Turn turn, Length width, Length height) {
+    return new Slit(turn.id(), template.presence().label(), line(template, turn, width, height));
+  }
+
+  private Segment line(LineTemplate template, Turn turn, Length width, Length height) {
+    Point from = scope.point(template.ends().subList(0, 2));
+    Point to = scope.point(template.ends().subList(2, 4));
+    if (from.equals(to) || !inside(from, width, height) || !inside(to, width, height)) {
+      throw new NoDesignException(
+          template.presence().place(),
+          Words.say(
+              from.equals(to) ? "design.point" : "design.outside",
+              template.presence().label(),
+              turn.id()));
+    }
+    return new Segment(from, to);
+  }
+
+  private static boolean inside(Point point, Length width, Length height) {
+    return between(point.x(), width) && between(point.y(), height);
+  }
+
+  private static boolean between(Length place, Length most) {
+    return place.compareTo(Length.ZERO) >= 0 && place.compareTo(most) <= 0;
+  }
+
+  private Layer layer(LayerTemplate template, Turn turn) {
+    Length border = scope.length(template.border());
+    Point corner = scope.point(template.panel());
+    Point size = scope.point(template.panel().subList(2, 4));
+    Length width = size.x().minus(border);
+    Length height = size.y().minus(border);
+    if (!width.isPositive() || !height.isPositive()) {
+      throw new NoDesignException(
+          template.presence().place(), Words.say("design.layer", template.presence().label()));
+    }
+    Length half = Length.ofUnits(border.units() / 2);
+    return new Layer(
+        turn.id(),
+        template.presence().label(),
+        template.paper(),
+        template.on(),
+        template.face(),
+        new Point(corner.x().plus(half), corner.y().plus(half)),
+        width,
+        height,
+        border);
+  }
+
+  private Stage stage(StageTemplate template, Piece base) {
+    Map<String, Double> drive = new LinkedHashMap<>();
+    template
+        .drive()
+        .forEach(
+            (name, formula) ->
+                base.scores().stream()
+                    .filter(Score::folds)
+                    .filter(score -> drives(name, score))
+                    .forEach(
+                        score ->
+                            drive.put(score.id(), score.fold().sign() * scope.number(formula))));
+    return new Stage(template.title(), drive);
+  }
+
+  private static boolean drives(String name, Score score) {
+    return name.equals(StageTemplate.ALL)
+        || score.id().equals(name)
+        || score.id().startsWith(name + "-");
+  }
+}

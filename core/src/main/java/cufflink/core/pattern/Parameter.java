@@ -1,0 +1,84 @@
+package cufflink.core.pattern;
+
+import cufflink.core.design.Setting;
+import cufflink.core.expression.Formula;
+import cufflink.core.expression.Kind;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A value of a pattern that the maker may choose.
+ *
+ * @param id its name in formulas
+ * @param label the maker's name for it
+ * @param normal what it is if the maker chooses nothing
+ * @param role what it stands for
+ * @param scales whether it grows with the card
+ * @param least the least it may be, if there is a limit
+ * @param most the most it may be, if there is a limit
+ * @param choices the words it may be, empty for lengths and counts
+ */
+public record Parameter(
+    String id,
+    String label,
+    Setting normal,
+    Role role,
+    Scaling scales,
+    Optional<Formula> least,
+    Optional<Formula> most,
+    List<Choice> choices) {
+
+  /** What a parameter stands for. */
+  public enum Role {
+    /** The width of the closed card. */
+    FINISHED_WIDTH,
+    /** The height of the closed card. */
+    FINISHED_HEIGHT,
+    /** Anything else. */
+    OTHER
+  }
+
+  /** How a parameter grows with the card. */
+  public enum Scaling {
+    /** With the finished width. */
+    ACROSS,
+    /** With the finished height. */
+    ALONG,
+    /** Never: borders, tabs, clearances, held items, counts. */
+    NO
+  }
+
+  /**
+   * One of several words.
+   *
+   * @param id its name in formulas
+   * @param label the maker's name for it
+   */
+  public record Choice(String id, String label) {}
+
+  /** Copies the list. */
+  public Parameter {
+    choices = List.copyOf(choices);
+  }
+
+  /**
+   * Returns what formulas take the parameter for.
+   *
+   * @return the kind of its value
+   */
+  public Kind kind() {
+    if (normal instanceof Setting.OfLength) {
+      return Kind.LENGTH;
+    }
+    return normal instanceof Setting.OfCount ? Kind.NUMBER : Kind.WORD;
+  }
+
+  /**
+   * Says whether the parameter is a length.
+   *
+   * @return true for a length
+   */
+  public boolean isLength() {
+    return kind() == Kind.LENGTH;
+  }
+}

@@ -1,0 +1,212 @@
+package cufflink.core.pattern;
+
+import cufflink.core.design.Face;
+import cufflink.core.design.Fold;
+import cufflink.core.design.PaperKind;
+import cufflink.core.expression.Formula;
+import cufflink.core.expression.Kind;
+import cufflink.core.pattern.Parts.Crease;
+import cufflink.core.pattern.Parts.LayerTemplate;
+import cufflink.core.pattern.Parts.LineTemplate;
+import cufflink.core.pattern.Parts.PieceTemplate;
+import cufflink.core.pattern.Parts.Presence;
+import cufflink.core.pattern.Parts.Repeat;
+import cufflink.core.pattern.Parts.StageTemplate;
+import cufflink.core.pattern.Parts.Turn;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+
+/** Compiles the geometry of a pattern: pieces, lines, layers and folding. */
+final class PartsCompiler {
+  private static final java.util.regex.Pattern REPEAT =
+      java.util.regex.Pattern.compile("\\s*([A-Za-z_]\\w*)\\s+in\\s+(.+?)\\s*\\.\\.\\s*(.+)");
+
+  private final Section file;
+  private final Set<String> ids = new HashSet<>();
+
+  PartsCompiler(Section file) {
+    this.file = file;
+  }
+
+  Parts compile() {
+    List<PieceTemplate> pieces = file.named("pieces", this::piece);
+    if (pieces.isEmpty()) {
+      file.note(file.place(), "pattern.no-piece");
+    }
+    List<LayerTemplate> layers = file.named("layers", (id, part) -> layer(id, part, pieces));
+    List<StageTemplate> stages =
+        file.sections("folding").stream().map(part -> stage(part, pieces)).toList();
+    List<Formula> rest =
+        file.entry("rests-on")
+            .map(entry -> file.lengths(entry, 2))
+            .orElseGet(() -> List.of(Section.nothing(Kind.LENGTH), Section.nothing(Kind.LENGTH)));
+    return new Parts(pieces, layers, stages, rest);
+  }
+
+  private PieceTemplate piece(String id, Section section) {
+    checkId(id, section);
+    List<Formula> size =
+        section
+            .entry("size")
+            .map(entry -> section.lengths(entry, 2))
+            .orElseGet(
+                () -> {
+                  section.note(section.place(), "pattern.missing", "size");
+                  return section.lengths(new Entry.Items(section.place(), List.of()), 2);
+                });
+    List<List<Formula>> outline =
+        section.items("outline").stream().map(corner -> section.lengths(corner, 2)).toList();
+    Set<String> lines = new HashSet<>();
+    return new PieceTemplate(
+        presence(id, section),
+        section.oneOf("paper", PaperKind.class, PaperKind.CARDSTOCK),
+        section.formula("count", Kind.NUMBER),
+        size.get(0),
+        size.get(1),
+        outline,
+        section.named("scores", (name, part) -> line(name, part, size, lines, true)),
+        section.named("slits", (name, part) -> line(name, part, size, lines, false)));
+  }
+
+  private void checkId(String id, Section section) {
+    if (!ids.add(id)) {
+      section.note(section.place(), "pattern.twice", id);
+    }
+  }
+
+  private Presence presence(String id, Section section) {
+    return new Presence(
+        section.place(),
+        id,
+        section.text("label", id),
+        section.formula("when", Kind.TRUTH),
+        repeat(section));
+  }
+
+  private Optional<Repeat> repeat(Section section) {
+    return section.entry("for").flatMap(entry -> repeat(section, entry));
+  }
+
+  private static Optional<Repeat> repeat(Section section, Entry entry) {
+    Matcher matcher = REPEAT.matcher(section.plain(entry));
+    if (!matcher.matches()) {
+      section.note(entry.place(), "pattern.repeat", section.plain(entry));
+      return Optional.empty();
+    }
+    return Optional.of(
+        new Repeat(
+            matcher.group(1),
+            bound(section, entry, matcher.group(2)),
+            bound(section, entry, matcher.group(3))));
+  }
+
+  private static Formula bound(Section section, Entry entry, String text) {
+    return section
+        .formula(new Entry.Text(entry.place(), text), Kind.NUMBER)
+        .orElse(Section.nothing(Kind.NUMBER));
+  }
+
+  /** Makes the counter of a repetition known to the formulas of the part it repeats. */
+  private Section counting(Section section) {
+    return section
+        .entry("for")
+        .map(section::plain)
+        .map(REPEAT::matcher)
+        .filter(Matcher::matches)
+        .map(matcher -> section.knowing(matcher.group(1), Kind.NUMBER))
+        .orElse(section);
+  }
+
+  private LineTemplate line(
+      String id, Section plain, List<Formula> size, Set<String> lines, boolean score) {
+    Section section = counting(plain);
+    if (!lines.add(id)) {
+      section.note(section.place(), "pattern.twice", id);
+    }
+    Crease crease = score ? crease(section) : new Crease(Fold.DECORATIVE, Turn.SAME);
+    return new LineTemplate(presence(id, section), crease, ends(section, size));
+  }
+
+  private List<Formula> ends(Section section, List<Formula> size) {
+    if (section.has("from") && section.has("to")) {
+      List<Formula> ends = new ArrayList<>(section.lengths(section.entry("from").orElseThrow(), 2));
+      ends.addAll(section.lengths(section.entry("to").orElseThrow(), 2));
+      return ends;
+    }
+    boolean upright = section.has("x");
+    if (upright == section.has("y")) {
+      section.note(section.place(), "pattern.line");
+      return java.util.Collections.nCopies(4, Section.nothing(Kind.LENGTH));
+    }
+    Formula at = section.required(upright ? "x" : "y", Kind.LENGTH);
+    Formula nought = Formula.compile("0 mm", Map.of()).orElseThrow();
+    List<Formula> span =
+        section
+            .entry("span")
+            .map(entry -> section.lengths(entry, 2))
+            .orElse(List.of(nought, upright ? size.get(1) : size.get(0)));
+    return upright
+        ? List.of(at, span.get(0), at, span.get(1))
+        : List.of(span.get(0), at, span.get(1), at);
+  }
+
+  private static Crease crease(Section section) {
+    String text = section.text("fold");
+    Entry entry = section.entry("fold").orElse(new Entry.Text(section.place(), ""));
+    Turn turn = Turn.SAME;
+    String fold = text;
+    if (text.startsWith("alternate from ")) {
+      turn = Turn.FROM_FIRST;
+      fold = text.substring("alternate from ".length());
+    } else if (text.startsWith("alternate to ")) {
+      turn = Turn.TO_LAST;
+      fold = text.substring("alternate to ".length());
+    }
+    return new Crease(section.oneOf(entry, fold, Fold.class, Fold.VALLEY), turn);
+  }
+
+  private LayerTemplate layer(String id, Section plain, List<PieceTemplate> pieces) {
+    Section section = counting(plain);
+    checkId(id, section);
+    String on = section.text("on");
+    if (pieces.stream().noneMatch(piece -> piece.presence().id().equals(on))) {
+      section.note(section.place(), "pattern.no-such-piece", on);
+    }
+    List<Formula> panel =
+        section
+            .entry("panel")
+            .map(entry -> section.lengths(entry, 4))
+            .orElseGet(
+                () -> {
+                  section.note(section.place(), "pattern.missing", "panel");
+                  return section.lengths(new Entry.Items(section.place(), List.of()), 4);
+                });
+    return new LayerTemplate(
+        presence(id, section),
+        section.oneOf("paper", PaperKind.class, PaperKind.PATTERNED),
+        on,
+        section.oneOf("face", Face.class, Face.INSIDE),
+        panel,
+        section.required("border", Kind.LENGTH));
+  }
+
+  private StageTemplate stage(Section section, List<PieceTemplate> pieces) {
+    Map<String, Kind> driven = new LinkedHashMap<>();
+    driven.put(StageTemplate.ALL, Kind.NUMBER);
+    pieces.stream()
+        .limit(1)
+        .flatMap(piece -> piece.scores().stream())
+        .forEach(score -> driven.put(score.presence().id(), Kind.NUMBER));
+    return new StageTemplate(
+        section.place(),
+        section.text("stage"),
+        section.formula("when", Kind.TRUTH),
+        section.formulas("drive", driven));
+  }
+}

@@ -1,0 +1,113 @@
+package cufflink.core.pattern;
+
+import cufflink.core.design.Finding;
+import cufflink.core.expression.Kind;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.measure.Marks;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/** Turns a pattern file's entries into a pattern, or into the list of its mistakes. */
+public final class PatternCompiler {
+  /** The word every pattern file begins with. */
+  public static final String FORMAT = "cufflink-pattern/1";
+
+  private final List<Mistake> mistakes = new ArrayList<>();
+
+  private PatternCompiler() {}
+
+  /**
+   * What came of compiling.
+   *
+   * @param pattern the pattern, unless there is a mistake
+   * @param mistakes all mistakes, in the order they were met
+   */
+  public record Result(Optional<Pattern> pattern, List<Mistake> mistakes) {
+    /** Copies the list. */
+    public Result {
+      mistakes = List.copyOf(mistakes);
+    }
+  }
+
+  /**
+   * Compiles a pattern file.
+   *
+   * @param root the whole file
+   * @return the pattern, or its mistakes with their places
+   */
+  public static Result compile(Entry root) {
+    PatternCompiler compiler = new PatternCompiler();
+    Pattern pattern = compiler.pattern(root);
+    if (compiler.mistakes.isEmpty()) {
+      compiler.tryNormalValues(pattern, root);
+    }
+    boolean good = compiler.mistakes.isEmpty();
+    return new Result(good ? Optional.of(pattern) : Optional.empty(), compiler.mistakes);
+  }
+
+  private Pattern pattern(Entry root) {
+    Section file = new Section(root, Map.of(), mistakes);
+    if (!file.text("format").equals(FORMAT)) {
+      file.note(
+          file.entry("format").map(Entry::place).orElse(root.place()), "pattern.format", FORMAT);
+    }
+    ValuesCompiler values = new ValuesCompiler(file);
+    values.compile();
+    Section known = file.withKinds(values.kinds());
+    Parts parts = new PartsCompiler(known).compile();
+    List<Rule> rules =
+        known.sections("rules").stream().map(section -> rule(section, values)).toList();
+    return new Pattern(
+        file.text("id"),
+        file.text("name"),
+        file.text("about", ""),
+        file.text("family", ""),
+        file.items("does").stream().map(file::plain).toList(),
+        values.parameters(),
+        values.lets(),
+        rules,
+        parts);
+  }
+
+  private static Rule rule(Section section, ValuesCompiler values) {
+    return new Rule(
+        section.required("that", Kind.TRUTH),
+        section.phrase("else"),
+        section.oneOf("severity", Finding.Severity.class, Finding.Severity.ERROR),
+        new Finding.Place(
+            section.text("piece", ""), texts(section, "lines"), texts(section, "values")),
+        section.entry("fix").map(entry -> cure(section, values)));
+  }
+
+  private static Rule.Cure cure(Section section, ValuesCompiler values) {
+    Section fix = section.inside("fix");
+    Map<String, Kind> expected =
+        values.parameters().stream()
+            .filter(parameter -> parameter.kind() != Kind.WORD)
+            .collect(
+                Collectors.toMap(Parameter::id, Parameter::kind, (a, b) -> a, LinkedHashMap::new));
+    return new Rule.Cure(fix.phrase("label"), fix.formulas("set", expected));
+  }
+
+  private static List<String> texts(Section section, String key) {
+    return section.items(key).stream().map(section::plain).toList();
+  }
+
+  /** Evaluates the pattern as it is delivered: what fails there is a mistake in the file. */
+  private void tryNormalValues(Pattern pattern, Entry root) {
+    Optional<Mistake> reason = PatternEvaluator.reason(pattern, pattern.normalValues(), root);
+    if (reason.isPresent()) {
+      mistakes.add(reason.get());
+      return;
+    }
+    LengthFormat format = LengthFormat.of(Marks.HALF_MILLIMETRES, LengthFormat.Fractions.PLAIN);
+    PatternEvaluator.evaluate(pattern, pattern.normalValues()).findings().stream()
+        .filter(Finding::isError)
+        .map(finding -> finding.sentence().say(format))
+        .forEach(text -> mistakes.add(Mistake.of(root.place(), "pattern.normal", text)));
+  }
+}

@@ -1,0 +1,149 @@
+package cufflink.core.pattern;
+
+import cufflink.core.design.Design;
+import cufflink.core.design.Finding;
+import cufflink.core.design.Finding.Fix;
+import cufflink.core.design.Finding.Place;
+import cufflink.core.design.Finding.Severity;
+import cufflink.core.design.Sentence;
+import cufflink.core.design.Setting;
+import cufflink.core.design.Values;
+import cufflink.core.expression.Formula;
+import cufflink.core.expression.Kind;
+import cufflink.core.measure.Length;
+import cufflink.core.words.Words;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Evaluates a pattern with a maker's values. */
+public final class PatternEvaluator {
+  private final Pattern pattern;
+  private final Values values;
+  private final List<Finding> findings = new ArrayList<>();
+
+  private PatternEvaluator(Pattern pattern, Values values) {
+    this.pattern = pattern;
+    this.values = values;
+  }
+
+  /**
+   * Makes a design.
+   *
+   * @param pattern the construction
+   * @param values the maker's values; a parameter without one is as the pattern has it
+   * @return the design and what the pattern's limits and rules say about it
+   */
+  public static Evaluation evaluate(Pattern pattern, Values values) {
+    PatternEvaluator evaluator = new PatternEvaluator(pattern, values);
+    Optional<Design> design = evaluator.design();
+    return new Evaluation(design, evaluator.findings);
+  }
+
+  /**
+   * Says where in its file a pattern fails to make a design.
+   *
+   * @param pattern the construction
+   * @param values the values it is tried with
+   * @param root the pattern's file
+   * @return the mistake, if there is no design
+   */
+  static Optional<Mistake> reason(Pattern pattern, Values values, Entry root) {
+    try {
+      new DesignBuilder(pattern, Scope.of(pattern, values)).build();
+      return Optional.empty();
+    } catch (NoDesignException reason) {
+      return Optional.of(Mistake.of(reason.place(root), "pattern.normal", reason.getMessage()));
+    } catch (ArithmeticException reason) {
+      return Optional.of(Mistake.of(root.place(), "pattern.normal", Words.say("design.range")));
+    }
+  }
+
+  private Optional<Design> design() {
+    try {
+      Scope scope = Scope.of(pattern, values);
+      pattern.parameters().forEach(parameter -> checkLimits(parameter, scope));
+      pattern.rules().stream()
+          .filter(rule -> !scope.holds(rule.that()))
+          .forEach(rule -> findings.add(broken(rule, scope)));
+      return Optional.of(new DesignBuilder(pattern, scope).build());
+    } catch (NoDesignException reason) {
+      return none(reason.getMessage());
+    } catch (ArithmeticException reason) {
+      return none(Words.say("design.range"));
+    }
+  }
+
+  private Optional<Design> none(String sentence) {
+    findings.add(
+        new Finding(
+            "no-design",
+            Severity.ERROR,
+            new Place("", List.of(), List.of()),
+            new Sentence(List.of(sentence)),
+            Optional.empty()));
+    return Optional.empty();
+  }
+
+  private void checkLimits(Parameter parameter, Scope scope) {
+    Setting setting = values.get(parameter.id()).orElse(parameter.normal());
+    parameter
+        .least()
+        .map(scope::whole)
+        .filter(least -> whole(setting) < least)
+        .ifPresent(least -> findings.add(limit(parameter, least, "value.least")));
+    parameter
+        .most()
+        .map(scope::whole)
+        .filter(most -> whole(setting) > most)
+        .ifPresent(most -> findings.add(limit(parameter, most, "value.most")));
+  }
+
+  private static long whole(Setting setting) {
+    return setting instanceof Setting.OfLength length
+        ? length.length().units()
+        : ((Setting.OfCount) setting).count();
+  }
+
+  private static Finding limit(Parameter parameter, long limit, String key) {
+    Setting cure = setting(parameter, limit);
+    Object written = parameter.isLength() ? Length.ofUnits(limit) : Long.toString(limit);
+    return new Finding(
+        "value-limit",
+        Severity.ERROR,
+        Place.of(parameter.id()),
+        Sentence.of(key, parameter.label(), written),
+        Optional.of(
+            new Fix(
+                Sentence.of("value.set", parameter.label(), written),
+                Values.NONE.and(parameter.id(), cure))));
+  }
+
+  private static Setting setting(Parameter parameter, long value) {
+    return parameter.isLength()
+        ? new Setting.OfLength(Length.ofUnits(value))
+        : new Setting.OfCount(value);
+  }
+
+  private Finding broken(Rule rule, Scope scope) {
+    return new Finding(
+        "rule",
+        rule.severity(),
+        rule.place(),
+        rule.otherwise().say(scope),
+        rule.cure().map(cure -> fix(cure, scope)));
+  }
+
+  private Fix fix(Rule.Cure cure, Scope scope) {
+    Values set = Values.NONE;
+    for (var change : cure.set().entrySet()) {
+      Formula formula = change.getValue();
+      Setting setting =
+          formula.kind() == Kind.LENGTH
+              ? new Setting.OfLength(scope.length(formula))
+              : new Setting.OfCount(scope.whole(formula));
+      set = set.and(change.getKey(), setting);
+    }
+    return new Fix(cure.label().say(scope), set);
+  }
+}

@@ -1,0 +1,72 @@
+package cufflink.core.pattern;
+
+import cufflink.core.design.Point;
+import cufflink.core.design.Setting;
+import cufflink.core.design.Values;
+import cufflink.core.expression.Formula;
+import cufflink.core.expression.Ratio;
+import cufflink.core.expression.Value;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.Parsed;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+
+/** The values of all names while one design is made. */
+final class Scope implements Function<String, Value> {
+  private final Map<String, Value> values = new HashMap<>();
+
+  static Scope of(Pattern pattern, Values chosen) {
+    Scope scope = new Scope();
+    for (Parameter parameter : pattern.parameters()) {
+      Setting setting = chosen.get(parameter.id()).orElse(parameter.normal());
+      scope.values.put(parameter.id(), value(setting));
+    }
+    pattern.lets().forEach((name, formula) -> scope.values.put(name, scope.value(formula)));
+    return scope;
+  }
+
+  private static Value value(Setting setting) {
+    if (setting instanceof Setting.OfLength length) {
+      return Ratio.of(length.length().units());
+    }
+    return setting instanceof Setting.OfCount count
+        ? Ratio.of(count.count())
+        : new Value.Word(((Setting.OfChoice) setting).name());
+  }
+
+  @Override
+  public Value apply(String name) {
+    return values.get(name);
+  }
+
+  void count(String name, long value) {
+    values.put(name, Ratio.of(value));
+  }
+
+  Value value(Formula formula) {
+    Parsed<Value> value = formula.evaluate(this);
+    return value.value().orElseThrow(() -> new NoDesignException(formula, value.problem()));
+  }
+
+  boolean holds(Formula formula) {
+    return value(formula) == Value.Truth.YES;
+  }
+
+  long whole(Formula formula) {
+    return ((Ratio) value(formula)).round();
+  }
+
+  double number(Formula formula) {
+    return ((Ratio) value(formula)).toDouble();
+  }
+
+  Length length(Formula formula) {
+    return Length.ofUnits(whole(formula));
+  }
+
+  Point point(List<Formula> formulas) {
+    return new Point(length(formulas.get(0)), length(formulas.get(1)));
+  }
+}

@@ -1,0 +1,181 @@
+package cufflink.core.pattern;
+
+import cufflink.core.design.Setting;
+import cufflink.core.expression.Formula;
+import cufflink.core.expression.Kind;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.LengthParser;
+import cufflink.core.measure.Parsed;
+import cufflink.core.measure.Unit;
+import cufflink.core.pattern.Parameter.Choice;
+import cufflink.core.pattern.Parameter.Role;
+import cufflink.core.pattern.Parameter.Scaling;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Matcher;
+
+/** Compiles what a pattern lets the maker choose, and the values derived from it. */
+final class ValuesCompiler {
+  private static final java.util.regex.Pattern NAME =
+      java.util.regex.Pattern.compile("[A-Za-z_]\\w*");
+  private static final java.util.regex.Pattern WHOLE = java.util.regex.Pattern.compile("\\d{1,6}");
+  private static final java.util.regex.Pattern WITH_UNIT =
+      java.util.regex.Pattern.compile(".*\\d.*(mm|cm|in)");
+
+  private final Section file;
+  private final Map<String, Kind> kinds = new LinkedHashMap<>();
+  private final Map<String, Formula> lets = new LinkedHashMap<>();
+  private final Deque<String> underway = new ArrayDeque<>();
+  private List<Parameter> parameters = List.of();
+
+  ValuesCompiler(Section file) {
+    this.file = file;
+  }
+
+  void compile() {
+    file.entry("parameters")
+        .ifPresent(
+            entry -> {
+              if (entry instanceof Entry.Group group) {
+                group.parts().keySet().forEach(name -> checkName(name, entry.place()));
+              }
+            });
+    parameters = file.named("parameters", this::parameter);
+    parameters.forEach(parameter -> kinds.put(parameter.id(), parameter.kind()));
+    Map<String, Entry> letEntries = letEntries();
+    letEntries.keySet().forEach(name -> resolve(name, letEntries));
+    checkRole(Role.FINISHED_WIDTH, "finished-width");
+    checkRole(Role.FINISHED_HEIGHT, "finished-height");
+  }
+
+  List<Parameter> parameters() {
+    return parameters;
+  }
+
+  Map<String, Formula> lets() {
+    return lets;
+  }
+
+  Map<String, Kind> kinds() {
+    return kinds;
+  }
+
+  private void checkName(String name, Entry.Place place) {
+    if (!NAME.matcher(name).matches() || name.matches("mm|cm|in")) {
+      file.note(place, "pattern.bad-name", name);
+    }
+  }
+
+  private void checkRole(Role role, String name) {
+    long count = parameters.stream().filter(each -> each.role() == role).count();
+    if (count != 1) {
+      file.note(file.place(), "pattern.role", name, count);
+    }
+  }
+
+  private Parameter parameter(String id, Section section) {
+    Setting normal = normal(section);
+    boolean isLength = normal instanceof Setting.OfLength;
+    Kind kind = isLength ? Kind.LENGTH : Kind.NUMBER;
+    return new Parameter(
+        id,
+        section.text("label"),
+        normal,
+        section.oneOf("role", Role.class, Role.OTHER),
+        section.oneOf("scales", Scaling.class, Scaling.NO),
+        section.formula("min", kind),
+        section.formula("max", kind),
+        choices(section));
+  }
+
+  private List<Choice> choices(Section section) {
+    List<Choice> choices = new ArrayList<>();
+    section
+        .entry("choices")
+        .ifPresent(
+            entry -> {
+              if (entry instanceof Entry.Group group) {
+                group
+                    .parts()
+                    .forEach((id, label) -> choices.add(new Choice(id, section.plain(label))));
+              } else {
+                section.note(entry.place(), "pattern.group");
+              }
+            });
+    return choices;
+  }
+
+  private Setting normal(Section section) {
+    String text = section.text("default");
+    Entry.Place place = section.entry("default").map(Entry::place).orElse(section.place());
+    if (section.has("choices")) {
+      if (choices(section).stream().noneMatch(choice -> choice.id().equals(text))) {
+        section.note(place, "pattern.choice", text);
+      }
+      return new Setting.OfChoice(text);
+    }
+    if (WHOLE.matcher(text).matches()) {
+      return new Setting.OfCount(Long.parseLong(text));
+    }
+    Parsed<Length> length = LengthParser.parse(text, Unit.MILLIMETRE);
+    if (length.value().isEmpty()) {
+      section.note(place, "pattern.default", text);
+    } else if (!WITH_UNIT.matcher(text).matches()) {
+      section.note(place, "pattern.unitless", text);
+    }
+    return new Setting.OfLength(length.value().orElse(Unit.MILLIMETRE.length()));
+  }
+
+  private Map<String, Entry> letEntries() {
+    Map<String, Entry> entries =
+        file.entry("let")
+            .filter(Entry.Group.class::isInstance)
+            .map(entry -> ((Entry.Group) entry).parts())
+            .orElse(Map.of());
+    entries.forEach(
+        (name, entry) -> {
+          checkName(name, entry.place());
+          if (kinds.containsKey(name)) {
+            file.note(entry.place(), "pattern.twice", name);
+          }
+        });
+    return entries;
+  }
+
+  /** Compiles a derived value after those it uses; one that comes round to itself is a mistake. */
+  private void resolve(String name, Map<String, Entry> entries) {
+    if (kinds.containsKey(name)) {
+      return;
+    }
+    Entry entry = entries.get(name);
+    if (underway.contains(name)) {
+      List<String> round = new ArrayList<>(underway);
+      file.note(
+          entry.place(),
+          "pattern.cycle",
+          String.join(" → ", round.subList(round.indexOf(name), round.size())) + " → " + name);
+      return;
+    }
+    underway.addLast(name);
+    Matcher used = NAME.matcher(file.plain(entry));
+    while (used.find()) {
+      if (entries.containsKey(used.group())) {
+        resolve(used.group(), entries);
+      }
+    }
+    underway.removeLast();
+    if (kinds.containsKey(name)) {
+      return;
+    }
+    Parsed<Formula> formula = Formula.compile(file.plain(entry), kinds);
+    if (formula.value().isEmpty()) {
+      file.note(entry.place(), "pattern.let", formula.problem());
+    }
+    formula.value().ifPresent(good -> lets.put(name, good));
+    kinds.put(name, formula.value().map(Formula::kind).orElse(Kind.LENGTH));
+  }
+}

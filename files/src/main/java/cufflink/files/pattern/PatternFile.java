@@ -1,0 +1,61 @@
+package cufflink.files.pattern;
+
+import cufflink.core.pattern.Entry;
+import cufflink.core.pattern.Mistake;
+import cufflink.core.pattern.Pattern;
+import cufflink.core.pattern.PatternCompiler;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A pattern file that was read.
+ *
+ * @param name the file's name, for sentences
+ * @param pattern the pattern, unless there is a mistake
+ * @param mistakes what is wrong in the file
+ */
+public record PatternFile(String name, Optional<Pattern> pattern, List<Mistake> mistakes) {
+  /** Copies the list. */
+  public PatternFile {
+    mistakes = List.copyOf(mistakes);
+  }
+
+  /**
+   * Reads a pattern file that somebody wrote: shape first, then meaning.
+   *
+   * @param name the file's name
+   * @param text what is in it
+   * @return the pattern or its mistakes
+   */
+  public static PatternFile read(String name, String text) {
+    return read(name, text, true);
+  }
+
+  /** Reads a file of our own, whose shape the tests have checked. */
+  static PatternFile readShipped(String name, String text) {
+    return read(name, text, false);
+  }
+
+  private static PatternFile read(String name, String text, boolean checkShape) {
+    List<Mistake> mistakes = new ArrayList<>();
+    Entry root = YamlReader.read(text, mistakes);
+    if (mistakes.isEmpty() && checkShape) {
+      mistakes.addAll(SchemaCheck.check(root));
+    }
+    if (!mistakes.isEmpty()) {
+      return new PatternFile(name, Optional.empty(), mistakes);
+    }
+    PatternCompiler.Result result = PatternCompiler.compile(root);
+    return new PatternFile(name, result.pattern(), result.mistakes());
+  }
+
+  /**
+   * Returns the first mistake with the file's name before it.
+   *
+   * @return one sentence, empty if there is no mistake
+   */
+  public String problem() {
+    return mistakes.stream().findFirst().map(mistake -> name + ", " + mistake).orElse("");
+  }
+}

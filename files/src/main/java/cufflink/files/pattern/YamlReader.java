@@ -1,0 +1,84 @@
+package cufflink.files.pattern;
+
+import cufflink.core.pattern.Entry;
+import cufflink.core.pattern.Entry.Place;
+import cufflink.core.pattern.Mistake;
+import cufflink.core.words.Words;
+import java.io.StringReader;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.yaml.snakeyaml.LoaderOptions;
+import org.yaml.snakeyaml.Yaml;
+import org.yaml.snakeyaml.error.Mark;
+import org.yaml.snakeyaml.error.MarkedYAMLException;
+import org.yaml.snakeyaml.error.YAMLException;
+import org.yaml.snakeyaml.nodes.MappingNode;
+import org.yaml.snakeyaml.nodes.Node;
+import org.yaml.snakeyaml.nodes.NodeTuple;
+import org.yaml.snakeyaml.nodes.ScalarNode;
+import org.yaml.snakeyaml.nodes.SequenceNode;
+
+/** Reads YAML into entries that know their lines. Anchors and tags are not followed. */
+final class YamlReader {
+  private static final int DEEPEST = 20;
+  private static final int MOST_CHARACTERS = 2_000_000;
+
+  private final List<Mistake> mistakes;
+
+  private YamlReader(List<Mistake> mistakes) {
+    this.mistakes = mistakes;
+  }
+
+  /** Reads a text; mistakes go into the list, and the entry is then not to be used. */
+  static Entry read(String text, List<Mistake> mistakes) {
+    Place top = new Place("", 1);
+    Entry nothing = new Entry.Group(top, Map.of());
+    LoaderOptions options = new LoaderOptions();
+    options.setNestingDepthLimit(DEEPEST);
+    options.setCodePointLimit(MOST_CHARACTERS);
+    try {
+      Node root = new Yaml(options).compose(new StringReader(text));
+      if (root instanceof MappingNode) {
+        return new YamlReader(mistakes).entry(root, top);
+      }
+      mistakes.add(new Mistake(top, Words.say("yaml.nothing")));
+    } catch (MarkedYAMLException mistake) {
+      Mark mark = mistake.getProblemMark();
+      int line = mark == null ? 1 : mark.getLine() + 1;
+      mistakes.add(
+          new Mistake(new Place("", line), Words.say("yaml.syntax", mistake.getProblem())));
+    } catch (YAMLException | StackOverflowError mistake) {
+      mistakes.add(new Mistake(top, Words.say("yaml.unreadable")));
+    }
+    return nothing;
+  }
+
+  private Entry entry(Node node, Place place) {
+    if (node instanceof ScalarNode scalar) {
+      return new Entry.Text(place, scalar.getValue());
+    }
+    if (node instanceof SequenceNode sequence) {
+      List<Entry> items = new ArrayList<>();
+      for (Node item : sequence.getValue()) {
+        items.add(entry(item, place.at(Integer.toString(items.size() + 1), line(item))));
+      }
+      return new Entry.Items(place, items);
+    }
+    Map<String, Entry> parts = new LinkedHashMap<>();
+    for (NodeTuple tuple : ((MappingNode) node).getValue()) {
+      String key = tuple.getKeyNode() instanceof ScalarNode scalar ? scalar.getValue() : "?";
+      Place inside = place.at(key, line(tuple.getKeyNode()));
+      if (parts.containsKey(key)) {
+        mistakes.add(new Mistake(inside, Words.say("yaml.twice", key)));
+      }
+      parts.put(key, entry(tuple.getValueNode(), inside));
+    }
+    return new Entry.Group(place, parts);
+  }
+
+  private static int line(Node node) {
+    return node.getStartMark().getLine() + 1;
+  }
+}

@@ -1,0 +1,2 @@
+/** Pattern files: read, checked against their schema, and gathered into a library. */
+package cufflink.files.pattern;

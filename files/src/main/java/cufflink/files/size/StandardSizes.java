@@ -1,0 +1,139 @@
+package cufflink.files.size;
+
+import cufflink.core.measure.Length;
+import cufflink.core.measure.LengthParser;
+import cufflink.core.measure.Parsed;
+import cufflink.core.measure.Unit;
+import cufflink.core.paper.Envelope;
+import cufflink.core.paper.Sheet;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.yaml.snakeyaml.LoaderOptions;
+import org.yaml.snakeyaml.Yaml;
+import org.yaml.snakeyaml.constructor.SafeConstructor;
+
+/** Sheets and envelopes by name. */
+public final class StandardSizes {
+  private static final Pattern SIZE = Pattern.compile("(.+?)\\s*[x×]\\s*(.+?)");
+  private static final Pattern UNIT = Pattern.compile(".*\\d\\s*(mm|cm|in)");
+
+  private static final List<Sheet> SHEETS =
+      read("sheets.yaml").stream()
+          .map(each -> new Sheet(each.id, each.label, each.width, each.height))
+          .toList();
+  private static final List<Envelope> ENVELOPES =
+      read("envelopes.yaml").stream()
+          .map(each -> new Envelope(each.id, each.label, each.width, each.height))
+          .toList();
+
+  private StandardSizes() {}
+
+  private record Named(String id, String label, Length width, Length height) {}
+
+  /**
+   * A width and a height.
+   *
+   * @param width the first number
+   * @param height the second number
+   */
+  public record Size(Length width, Length height) {}
+
+  /**
+   * Returns the sheets.
+   *
+   * @return the sheets in the order of the data file
+   */
+  public static List<Sheet> sheets() {
+    return SHEETS;
+  }
+
+  /**
+   * Returns the envelopes.
+   *
+   * @return the envelopes in the order of the data file
+   */
+  public static List<Envelope> envelopes() {
+    return ENVELOPES;
+  }
+
+  /**
+   * Finds a sheet.
+   *
+   * @param id its id, in any case
+   * @return the sheet, if there is one
+   */
+  public static Optional<Sheet> sheet(String id) {
+    String wanted = id.strip().toLowerCase(Locale.ROOT);
+    return SHEETS.stream().filter(sheet -> sheet.id().equals(wanted)).findFirst();
+  }
+
+  /**
+   * Finds an envelope.
+   *
+   * @param id its id, in any case
+   * @return the envelope, if there is one
+   */
+  public static Optional<Envelope> envelope(String id) {
+    String wanted = id.strip().toLowerCase(Locale.ROOT);
+    return ENVELOPES.stream().filter(envelope -> envelope.id().equals(wanted)).findFirst();
+  }
+
+  /**
+   * Reads a size such as "105 x 148 mm" or "4 1/2 x 6 in". A unit behind the second number counts
+   * for the first as well, if that has none.
+   *
+   * @param text what was typed
+   * @param unit the unit if none is named
+   * @return the size, or one sentence about what is wrong
+   */
+  public static Parsed<Size> parse(String text, Unit unit) {
+    Matcher matcher = SIZE.matcher(text.strip());
+    if (!matcher.matches()) {
+      return Parsed.bad("size.shape", text.strip());
+    }
+    Matcher named = UNIT.matcher(matcher.group(2));
+    boolean borrows = named.matches() && !UNIT.matcher(matcher.group(1)).matches();
+    String first = matcher.group(1) + (borrows ? " " + named.group(1) : "");
+    return LengthParser.parse(first, unit)
+        .then(
+            width ->
+                LengthParser.parse(matcher.group(2), unit)
+                    .then(height -> Parsed.good(new Size(width, height))))
+        .then(
+            size ->
+                size.width().isPositive() && size.height().isPositive()
+                    ? Parsed.good(size)
+                    : Parsed.bad("size.zero", text.strip()));
+  }
+
+  private static List<Named> read(String file) {
+    try (InputStream in =
+        StandardSizes.class.getResourceAsStream("/cufflink/files/sizes/" + file)) {
+      Map<String, Object> root = new Yaml(new SafeConstructor(new LoaderOptions())).load(in);
+      List<Named> sizes = new ArrayList<>();
+      for (Object group : (List<?>) root.get("groups")) {
+        for (Object entry : (List<?>) ((Map<?, ?>) group).get("sizes")) {
+          Map<?, ?> fields = (Map<?, ?>) entry;
+          Size size = parse((String) fields.get("size"), Unit.MILLIMETRE).orElseThrow();
+          sizes.add(
+              new Named(
+                  (String) fields.get("id"),
+                  (String) fields.get("label"),
+                  size.width(),
+                  size.height()));
+        }
+      }
+      return List.copyOf(sizes);
+    } catch (IOException reason) {
+      throw new UncheckedIOException(reason);
+    }
+  }
+}
