@@ -16,6 +16,7 @@ import cufflink.core.pattern.PatternEvaluator;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Finds the values of a construction for a goal.
@@ -30,11 +31,26 @@ public final class Fitter {
   private final boolean keepsProportions;
   private final Scaler scaler;
 
-  private Fitter(Pattern pattern, Values values, Marks marks, boolean keepsProportions) {
+  /**
+   * How to scale.
+   *
+   * @param marks the marks on which sizes must fall
+   * @param keepsProportions whether the finished width and height keep their ratio, to the nearest
+   *     mark; a finished size that is asked for is taken as it is
+   * @param pinned the parameters that must stay as they are; the finished size cannot be pinned
+   */
+  public record Manner(Marks marks, boolean keepsProportions, Set<String> pinned) {
+    /** Copies the set. */
+    public Manner {
+      pinned = Set.copyOf(pinned);
+    }
+  }
+
+  private Fitter(Pattern pattern, Values values, Manner manner) {
     this.pattern = pattern;
-    this.marks = marks;
-    this.keepsProportions = keepsProportions;
-    this.scaler = new Scaler(pattern, values, marks);
+    this.marks = manner.marks();
+    this.keepsProportions = manner.keepsProportions();
+    this.scaler = new Scaler(pattern, values, manner.marks(), manner.pinned());
   }
 
   /**
@@ -43,14 +59,11 @@ public final class Fitter {
    * @param pattern the construction
    * @param values the maker's values before
    * @param goal what to scale to
-   * @param marks the marks on which sizes must fall
-   * @param keepsProportions whether the finished width and height keep their ratio, to the nearest
-   *     mark; a finished size that is asked for is taken as it is
+   * @param manner on which marks, and what must stay
    * @return the new values and why
    */
-  public static Fit fit(
-      Pattern pattern, Values values, Goal goal, Marks marks, boolean keepsProportions) {
-    return new Fitter(pattern, values, marks, keepsProportions).fit(goal);
+  public static Fit fit(Pattern pattern, Values values, Goal goal, Manner manner) {
+    return new Fitter(pattern, values, manner).fit(goal);
   }
 
   private Fit fit(Goal goal) {
@@ -144,15 +157,28 @@ public final class Fitter {
         width.isPositive();
         width = width.minus(marks.step())) {
       Optional<Trial> tallest = tallest(width, limit, longest, best.map(Trial::area).orElse(0.0));
-      if (tallest.isPresent()) {
+      if (tallest.isPresent() && isBetter(tallest.get(), best)) {
         best = tallest;
       }
     }
     return best;
   }
 
+  /** Of two sizes of the same area the one nearer to the proportions before is the better. */
+  private boolean isBetter(Trial trial, Optional<Trial> best) {
+    return best.isEmpty()
+        || trial.area() > best.get().area()
+        || distortion(trial) < distortion(best.get());
+  }
+
+  private double distortion(Trial trial) {
+    double before = scaler.width().toMillimetres() / scaler.height().toMillimetres();
+    double now = trial.width().toMillimetres() / trial.height().toMillimetres();
+    return Math.abs(Math.log(now / before));
+  }
+
   /**
-   * Returns the tallest size of a width, if it is larger in area than the best so far.
+   * Returns the tallest size of a width, if it is as large in area as the best so far.
    *
    * <p>Pieces only grow with the card, so the tallest that passes the limit is found by halving;
    * from there down each mark is tried until the pattern's rules hold as well.
@@ -169,7 +195,7 @@ public final class Fitter {
       }
     }
     for (Length height = marks.step().times(low);
-        width.toMillimetres() * height.toMillimetres() > area;
+        height.isPositive() && width.toMillimetres() * height.toMillimetres() >= area;
         height = height.minus(marks.step())) {
       Trial trial = trial(width, height, limit);
       if (trial.serves()) {

@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** Lays the values of a construction out again on other marks, near the same size. */
 public final class Relayer {
@@ -18,8 +19,13 @@ public final class Relayer {
   private final Pattern pattern;
   private final Values values;
   private final Marks marks;
+  private final List<Parameter> lengths;
 
-  private Relayer(Pattern pattern, Values values, Marks marks) {
+  private Relayer(Pattern pattern, Values values, Marks marks, Set<String> pinned) {
+    this.lengths =
+        pattern.parameters().stream()
+            .filter(each -> each.isLength() && !pinned.contains(each.id()))
+            .toList();
     this.pattern = pattern;
     this.values = pattern.normalValues().and(values);
     this.marks = marks;
@@ -34,10 +40,11 @@ public final class Relayer {
    * @param pattern the construction
    * @param values the values on other marks
    * @param marks the marks to lay them out on
+   * @param pinned the parameters that must stay as they are
    * @return the values on the marks; they work if the old ones did and any neighbouring set does
    */
-  public static Values relay(Pattern pattern, Values values, Marks marks) {
-    return new Relayer(pattern, values, marks).relay();
+  public static Values relay(Pattern pattern, Values values, Marks marks, Set<String> pinned) {
+    return new Relayer(pattern, values, marks, pinned).relay();
   }
 
   private Values relay() {
@@ -77,8 +84,7 @@ public final class Relayer {
   }
 
   private long moved(Values set) {
-    return pattern.parameters().stream()
-        .filter(Parameter::isLength)
+    return lengths.stream()
         .mapToLong(each -> set.length(each.id()).orElseThrow().minus(before(each)).abs().units())
         .sum();
   }

@@ -6,6 +6,7 @@ import cufflink.core.measure.Marks;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Parameter.Role;
 import cufflink.core.pattern.Pattern;
+import java.util.Set;
 
 /** Scales the values of a pattern to a finished size and puts them on marks. */
 final class Scaler {
@@ -14,9 +15,11 @@ final class Scaler {
   private final Marks marks;
   private final Length width;
   private final Length height;
+  private final Set<String> pinned;
 
-  Scaler(Pattern pattern, Values values, Marks marks) {
+  Scaler(Pattern pattern, Values values, Marks marks, Set<String> pinned) {
     this.pattern = pattern;
+    this.pinned = pinned;
     this.values = pattern.normalValues().and(values);
     this.marks = marks;
     this.width = length(pattern.parameter(Role.FINISHED_WIDTH));

@@ -32,4 +32,15 @@ public record Crease(Score score, int first, int second, Spot from, Spot to) {
   public boolean joins(int facet) {
     return facet == first || facet == second;
   }
+
+  /**
+   * Says whether the crease runs from one place to another, in either direction.
+   *
+   * @param start one place
+   * @param end the other place
+   * @return true if these are its ends
+   */
+  public boolean runs(Spot start, Spot end) {
+    return (from.equals(start) && to.equals(end)) || (from.equals(end) && to.equals(start));
+  }
 }

@@ -56,6 +56,19 @@ public final class LengthFormat {
   }
 
   /**
+   * Writes a length for a drawing, where there is no room for words.
+   *
+   * @param length any length
+   * @return the nearest mark, with a plus or minus sign behind it if the length is off it
+   */
+  public String brief(Length length) {
+    Length mark = marks.nearest(length.abs());
+    int off = length.abs().compareTo(mark);
+    String sign = length.units() < 0 ? "−" : "";
+    return sign + number(mark) + (off == 0 ? "" : off > 0 ? " +" : " −");
+  }
+
+  /**
    * Writes a length with its unit.
    *
    * @param length any length
@@ -76,7 +89,22 @@ public final class LengthFormat {
     return Words.say("length.size", format(width), format(height));
   }
 
-  private String remainder(Length rest) {
+  /**
+   * Says whether lengths are written in inches.
+   *
+   * @return true for inches, false for millimetres
+   */
+  public boolean isInInches() {
+    return marks.inInches();
+  }
+
+  /**
+   * Writes a small length finer than the marks: to 1/32 in or half a millimetre.
+   *
+   * @param rest zero or more
+   * @return the length, "about" it, or "a hair"
+   */
+  public String remainder(Length rest) {
     Length finest = marks.inInches() ? FINEST_INCH : FINEST_METRIC;
     long steps = Math.round(rest.units() / (double) finest.units());
     if (steps == 0) {
@@ -89,6 +117,17 @@ public final class LengthFormat {
 
   private String number(Length length) {
     return marks.inInches() ? inches(length) : decimal(length);
+  }
+
+  /**
+   * Writes a size for a drawing.
+   *
+   * @param width the side along the top
+   * @param height the other side
+   * @return as {@link #size}, with the numbers of {@link #brief}
+   */
+  public String briefSize(Length width, Length height) {
+    return Words.say("length.size", brief(width), brief(height));
   }
 
   private static String decimal(Length length) {

@@ -1,0 +1,27 @@
+package cufflink.core.drawing;
+
+import cufflink.core.design.Face;
+
+/** What a filled shape in a drawing is. */
+public enum Fill {
+  /** The inside of a piece. */
+  INSIDE,
+  /** The outside of a piece, with a faint texture. */
+  OUTSIDE,
+  /** A layer. */
+  LAYER,
+  /** The sheet a piece is cut from. */
+  SHEET,
+  /** The body of a ruler. */
+  RULER;
+
+  /**
+   * Returns the fill of a face.
+   *
+   * @param face the face that shows
+   * @return its fill
+   */
+  public static Fill of(Face face) {
+    return face == Face.INSIDE ? INSIDE : OUTSIDE;
+  }
+}

@@ -1,0 +1,219 @@
+package cufflink.core.drawing;
+
+import cufflink.core.design.Face;
+import cufflink.core.design.Layer;
+import cufflink.core.design.Piece;
+import cufflink.core.design.Score;
+import cufflink.core.design.Segment;
+import cufflink.core.drawing.Drawing.Anchor;
+import cufflink.core.drawing.Drawing.Tone;
+import cufflink.core.flat.Spot;
+import cufflink.core.measure.Length;
+import cufflink.core.paper.Sheet;
+import cufflink.core.run.ScoreRun.Side;
+import cufflink.core.words.Words;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+
+/** Draws a piece flat on the table with rulers, stops and dimensions around it. */
+public final class FlatDrawing {
+  private static final double GAP = 10;
+  private static final double SMALLEST = 13;
+
+  private final Lie lie;
+  private final Surface surface;
+  private final Options options;
+
+  /**
+   * What a drawing shows beside the piece.
+   *
+   * @param layers the layers on the face that is up
+   * @param sheet the sheet the piece is cut from, if it is to be shown behind it
+   * @param stops which scores are numbered on the rulers
+   * @param showsPanels whether the panels between folds are dimensioned
+   * @param namesLayers whether each layer carries its name and size
+   */
+  public record Options(
+      List<Layer> layers,
+      Optional<Sheet> sheet,
+      Predicate<Score> stops,
+      boolean showsPanels,
+      boolean namesLayers) {
+    /** Copies the list. */
+    public Options {
+      layers = List.copyOf(layers);
+    }
+  }
+
+  private FlatDrawing(Lie lie, Surface surface, Options options) {
+    this.lie = lie;
+    this.surface = surface;
+    this.options = options;
+  }
+
+  /**
+   * Draws a piece.
+   *
+   * @param lie the piece and how it lies
+   * @param surface what the drawing is made for
+   * @param options what it shows
+   * @return the drawing, filling the surface
+   */
+  public static Drawing of(Lie lie, Surface surface, Options options) {
+    return new FlatDrawing(lie, surface, options).draw();
+  }
+
+  private Drawing draw() {
+    Stops stops = new Stops(lie, surface, options);
+    Spot extent = extent();
+    double scale =
+        Math.min(
+            (surface.width() - stops.left() - stops.right()) / extent.x(),
+            (surface.height() - stops.top() - stops.bottom()) / extent.y());
+    scale = Math.max(scale, Double.MIN_NORMAL);
+    double left =
+        stops.left() + (surface.width() - stops.left() - stops.right() - extent.x() * scale) / 2;
+    double top =
+        stops.top() + (surface.height() - stops.top() - stops.bottom() - extent.y() * scale) / 2;
+    Pen pen = new Pen(scale, left, top);
+    drawSheet(pen);
+    drawPaper(pen);
+    RulerBand ruler = new RulerBand(pen, surface.marks());
+    ruler.above(lie.width());
+    ruler.beside(lie.height());
+    stops.draw(pen, extent);
+    return pen.drawing(surface);
+  }
+
+  /** Returns how much paper has to find room: the piece, or the sheet turned the way it lies. */
+  private Spot extent() {
+    double width = lie.width().toMillimetres();
+    double height = lie.height().toMillimetres();
+    Spot sheet = sheetSize();
+    return new Spot(Math.max(width, sheet.x()), Math.max(height, sheet.y()));
+  }
+
+  private Spot sheetSize() {
+    if (options.sheet().isEmpty()) {
+      return new Spot(0, 0);
+    }
+    Sheet sheet = options.sheet().get();
+    Length width = sheet.width();
+    Length height = sheet.height();
+    boolean upright = lie.width().compareTo(width) <= 0 && lie.height().compareTo(height) <= 0;
+    return upright
+        ? new Spot(width.toMillimetres(), height.toMillimetres())
+        : new Spot(height.toMillimetres(), width.toMillimetres());
+  }
+
+  private void drawSheet(Pen pen) {
+    options
+        .sheet()
+        .ifPresent(
+            sheet -> {
+              Spot size = sheetSize();
+              List<Spot> corners = rectangle(pen, new Spot(0, 0), size);
+              pen.shape(corners, Fill.SHEET, 1, Ref.NONE);
+              pen.outline(corners, Ink.SHEET_EDGE, Ref.NONE);
+              boolean roomRight = (size.x() - lie.width().toMillimetres()) * pen.scale() > 90;
+              boolean roomBelow = (size.y() - lie.height().toMillimetres()) * pen.scale() > 70;
+              if (roomRight || roomBelow) {
+                pen.caption(
+                    pen.x(size.x()) - GAP,
+                    pen.y(size.y()) - GAP - 4,
+                    Words.say("drawing.sheet", sheet.label()),
+                    14,
+                    Anchor.END,
+                    Tone.FAINT,
+                    Ref.NONE);
+              }
+            });
+  }
+
+  private void drawPaper(Pen pen) {
+    List<Spot> outline =
+        lie.piece().outline().stream().map(Spot::from).map(lie::apply).map(pen::place).toList();
+    pen.shape(outline, Fill.of(lie.faceUp()), 1, Ref.NONE);
+    String piece = lie.piece().id();
+    for (Layer layer : options.layers()) {
+      if (layer.on().equals(piece) && layer.face() == lie.faceUp()) {
+        List<Spot> corners = layerCorners(layer).stream().map(lie::apply).map(pen::place).toList();
+        Ref ref = new Ref(piece, layer.id());
+        pen.shape(corners, Fill.LAYER, 1, ref);
+        pen.outline(corners, Ink.LAYER_EDGE, ref);
+        if (options.namesLayers()) {
+          name(pen, layer, corners, ref);
+        }
+      }
+    }
+    pen.outline(outline, Ink.CUT, Ref.NONE);
+    lie.piece().slits().forEach(slit -> line(pen, slit.line(), Ink.SLIT, slit.id()));
+    lie.piece()
+        .scores()
+        .forEach(score -> line(pen, score.line(), Ink.of(score.fold()), score.id()));
+  }
+
+  /** Writes a layer's size and name on it, as far as they fit between its edges. */
+  private void name(Pen pen, Layer layer, List<Spot> corners, Ref ref) {
+    double left = corners.stream().mapToDouble(Spot::x).min().orElse(0);
+    double right = corners.stream().mapToDouble(Spot::x).max().orElse(0);
+    double top = corners.stream().mapToDouble(Spot::y).min().orElse(0);
+    double bottom = corners.stream().mapToDouble(Spot::y).max().orElse(0);
+    double middle = (left + right) / 2;
+    double centre = (top + bottom) / 2;
+    String size = surface.format().briefSize(layer.width(), layer.height());
+    for (double letters = surface.textSize(); letters >= SMALLEST; letters -= 1) {
+      if (surface.measure().width(size, letters) < right - left - 2 * GAP) {
+        pen.caption(middle, centre, size, letters, Anchor.MIDDLE, Tone.PRINTED, ref);
+        break;
+      }
+    }
+    if (surface.measure().width(layer.label(), SMALLEST) < right - left - GAP) {
+      double below = centre + surface.textSize();
+      pen.caption(middle, below, layer.label(), SMALLEST, Anchor.MIDDLE, Tone.FAINT, ref);
+    }
+  }
+
+  private void line(Pen pen, Segment line, Ink ink, String id) {
+    Ref ref = new Ref(lie.piece().id(), id);
+    Spot from = pen.place(lie.apply(Spot.from(line.from())));
+    Spot to = pen.place(lie.apply(Spot.from(line.to())));
+    pen.stroke(ink, ref, from, to);
+  }
+
+  /**
+   * Returns the corners of a layer on its piece.
+   *
+   * @param layer the layer
+   * @return four places in millimetres, the piece lying inside up
+   */
+  static List<Spot> layerCorners(Layer layer) {
+    double left = layer.at().x().toMillimetres();
+    double top = layer.at().y().toMillimetres();
+    double right = layer.right().toMillimetres();
+    double bottom = layer.bottom().toMillimetres();
+    return List.of(
+        new Spot(left, top), new Spot(right, top), new Spot(right, bottom), new Spot(left, bottom));
+  }
+
+  private static List<Spot> rectangle(Pen pen, Spot at, Spot size) {
+    double right = at.x() + size.x();
+    double bottom = at.y() + size.y();
+    return List.of(
+        pen.place(at),
+        pen.place(new Spot(right, at.y())),
+        pen.place(new Spot(right, bottom)),
+        pen.place(new Spot(at.x(), bottom)));
+  }
+
+  /**
+   * Returns the usual way for a piece to lie while it is sized.
+   *
+   * @param piece the piece
+   * @return inside up, its width along the top
+   */
+  public static Lie asDescribed(Piece piece) {
+    return new Lie(piece, Side.WIDTH, Face.INSIDE);
+  }
+}

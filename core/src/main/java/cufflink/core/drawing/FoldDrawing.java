@@ -1,0 +1,198 @@
+package cufflink.core.drawing;
+
+import cufflink.core.design.Face;
+import cufflink.core.design.Layer;
+import cufflink.core.design.Score;
+import cufflink.core.flat.Crease;
+import cufflink.core.flat.Facet;
+import cufflink.core.flat.Spot;
+import cufflink.core.fold.FoldModel;
+import cufflink.core.fold.FoldedView;
+import cufflink.core.fold.FoldedView.Ply;
+import cufflink.core.fold.Motion;
+import cufflink.core.fold.Pose;
+import cufflink.core.fold.Vec;
+import cufflink.core.fold.Viewpoint;
+import java.util.ArrayList;
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+
+/** Draws a card at any moment of its folding. */
+public final class FoldDrawing {
+  private static final double MARGIN = 28;
+
+  private final FoldModel model;
+  private final List<Layer> layers;
+  private final Viewpoint viewpoint;
+  private final Surface surface;
+
+  private FoldDrawing(FoldModel model, List<Layer> layers, Viewpoint viewpoint, Surface surface) {
+    this.model = model;
+    this.layers = layers;
+    this.viewpoint = viewpoint;
+    this.surface = surface;
+  }
+
+  /**
+   * Draws a card.
+   *
+   * @param model the folded piece
+   * @param layers the layers on it
+   * @param moment as for {@link FoldModel#angles}
+   * @param viewpoint from where it is seen
+   * @param surface what the drawing is made for
+   * @return the drawing; its scale is the same at every moment, so that the card does not jump
+   */
+  public static Drawing of(
+      FoldModel model, List<Layer> layers, double moment, Viewpoint viewpoint, Surface surface) {
+    return new FoldDrawing(model, layers, viewpoint, surface).draw(moment);
+  }
+
+  private Drawing draw(double moment) {
+    Pen pen = pen();
+    Pose pose = model.pose(moment);
+    for (Ply ply : FoldedView.of(model, moment, viewpoint).plies()) {
+      List<Spot> corners = ply.corners().stream().map(pen::place).toList();
+      pen.shape(corners, Fill.of(ply.face()), ply.light(), Ref.NONE);
+      drawLayers(pen, pose, ply);
+      drawScores(pen, pose, ply);
+      drawEdges(pen, pose, ply);
+      drawCreases(pen, pose, ply);
+    }
+    return pen.drawing(surface);
+  }
+
+  /** Fits the flat piece, whose extent the folded card leaves only upwards, into the surface. */
+  private Pen pen() {
+    double left = Double.MAX_VALUE;
+    double top = Double.MAX_VALUE;
+    double right = -Double.MAX_VALUE;
+    double bottom = -Double.MAX_VALUE;
+    int stages = model.stages().size();
+    for (double moment = 0; moment <= stages; moment += 0.5) {
+      Pose pose = model.pose(moment);
+      for (Facet facet : model.flat().facets()) {
+        for (Vec corner : pose.corners(facet.index())) {
+          Vec seen = viewpoint.apply(corner);
+          left = Math.min(left, seen.x());
+          right = Math.max(right, seen.x());
+          top = Math.min(top, seen.y());
+          bottom = Math.max(bottom, seen.y());
+        }
+      }
+    }
+    double scale =
+        Math.min(
+            (surface.width() - 2 * MARGIN) / (right - left),
+            (surface.height() - 2 * MARGIN) / (bottom - top));
+    scale = Math.max(scale, Double.MIN_NORMAL);
+    return new Pen(
+        scale,
+        (surface.width() - (right + left) * scale) / 2,
+        (surface.height() - (bottom + top) * scale) / 2);
+  }
+
+  private Spot seen(Pen pen, Pose pose, int facet, Spot spot) {
+    Vec place = viewpoint.apply(pose.place(facet, spot));
+    return pen.place(new Spot(place.x(), place.y()));
+  }
+
+  private void drawLayers(Pen pen, Pose pose, Ply ply) {
+    String piece = model.flat().piece().id();
+    Polygon shape = model.flat().facets().get(ply.facet()).polygon();
+    for (Layer layer : layers) {
+      List<Spot> corners = FlatDrawing.layerCorners(layer);
+      boolean shows = layer.on().equals(piece) && layer.face() == ply.face();
+      if (shows && holds(shape, middle(corners))) {
+        List<Spot> path = corners.stream().map(each -> seen(pen, pose, ply.facet(), each)).toList();
+        pen.shape(path, Fill.LAYER, ply.light(), new Ref(piece, layer.id()));
+        pen.outline(path, Ink.LAYER_EDGE, new Ref(piece, layer.id()));
+      }
+    }
+  }
+
+  private static Spot middle(List<Spot> corners) {
+    double x = corners.stream().mapToDouble(Spot::x).average().orElse(0);
+    double y = corners.stream().mapToDouble(Spot::y).average().orElse(0);
+    return new Spot(x, y);
+  }
+
+  private static boolean holds(Polygon shape, Spot spot) {
+    return shape.covers(new GeometryFactory().createPoint(new Coordinate(spot.x(), spot.y())));
+  }
+
+  private void drawScores(Pen pen, Pose pose, Ply ply) {
+    Polygon shape = model.flat().facets().get(ply.facet()).polygon();
+    for (Score score : model.flat().piece().scores()) {
+      Spot from = Spot.from(score.line().from());
+      Spot to = Spot.from(score.line().to());
+      if (!score.folds() && holds(shape, middle(List.of(from, to)))) {
+        pen.stroke(
+            Ink.DECORATIVE,
+            new Ref(model.flat().piece().id(), score.id()),
+            seen(pen, pose, ply.facet(), from),
+            seen(pen, pose, ply.facet(), to));
+      }
+    }
+  }
+
+  /** Draws the edges of a ply that are no open crease. */
+  private void drawEdges(Pen pen, Pose pose, Ply ply) {
+    List<Spot> corners = model.flat().facets().get(ply.facet()).corners();
+    for (int i = 0; i < corners.size(); i++) {
+      Spot from = corners.get(i);
+      Spot to = corners.get((i + 1) % corners.size());
+      boolean isCrease =
+          model.flat().creases().stream()
+              .anyMatch(
+                  crease ->
+                      crease.joins(ply.facet()) && isOpen(pose, crease) && crease.runs(from, to));
+      if (!isCrease) {
+        pen.stroke(
+            Ink.CUT,
+            Ref.NONE,
+            seen(pen, pose, ply.facet(), from),
+            seen(pen, pose, ply.facet(), to));
+      }
+    }
+  }
+
+  private void drawCreases(Pen pen, Pose pose, Ply ply) {
+    for (Crease crease : model.flat().creases()) {
+      if (crease.joins(ply.facet()) && isOpen(pose, crease)) {
+        pen.stroke(
+            Ink.of(
+                ply.face() == Face.INSIDE
+                    ? crease.score().fold()
+                    : crease.score().fold().opposite()),
+            new Ref(model.flat().piece().id(), crease.score().id()),
+            seen(pen, pose, ply.facet(), crease.from()),
+            seen(pen, pose, ply.facet(), crease.to()));
+      }
+    }
+  }
+
+  /** A crease that is closed all the way is an edge of the card and drawn as one. */
+  private static boolean isOpen(Pose pose, Crease crease) {
+    Motion first = pose.motions().get(crease.first());
+    Motion second = pose.motions().get(crease.second());
+    return first.up().dot(second.up()) > -0.98;
+  }
+
+  /**
+   * Returns the flat moments of a fold at which printed instructions show the card: before, and
+   * after each stage.
+   *
+   * @param model the folded piece
+   * @return moments as for {@link FoldModel#angles}
+   */
+  public static List<Double> steps(FoldModel model) {
+    List<Double> steps = new ArrayList<>();
+    for (int i = 0; i <= model.stages().size(); i++) {
+      steps.add((double) i);
+    }
+    return steps;
+  }
+}

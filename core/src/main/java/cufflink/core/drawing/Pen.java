@@ -1,0 +1,65 @@
+package cufflink.core.drawing;
+
+import cufflink.core.drawing.Drawing.Anchor;
+import cufflink.core.drawing.Drawing.Caption;
+import cufflink.core.drawing.Drawing.Mark;
+import cufflink.core.drawing.Drawing.Shape;
+import cufflink.core.drawing.Drawing.Stroke;
+import cufflink.core.drawing.Drawing.Tone;
+import cufflink.core.flat.Spot;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Collects the marks of a drawing and converts millimetres of paper to surface units. */
+final class Pen {
+  private final List<Mark> marks = new ArrayList<>();
+  private final double scale;
+  private final double left;
+  private final double top;
+
+  Pen(double scale, double left, double top) {
+    this.scale = scale;
+    this.left = left;
+    this.top = top;
+  }
+
+  double scale() {
+    return scale;
+  }
+
+  Spot place(Spot paper) {
+    return new Spot(x(paper.x()), y(paper.y()));
+  }
+
+  double x(double millimetres) {
+    return left + millimetres * scale;
+  }
+
+  double y(double millimetres) {
+    return top + millimetres * scale;
+  }
+
+  void shape(List<Spot> surface, Fill fill, double light, Ref ref) {
+    marks.add(new Shape(surface, fill, light, ref));
+  }
+
+  void stroke(Ink ink, Ref ref, Spot... surface) {
+    marks.add(new Stroke(List.of(surface), ink, ref));
+  }
+
+  void outline(List<Spot> surface, Ink ink, Ref ref) {
+    List<Spot> closed = new ArrayList<>(surface);
+    closed.add(surface.get(0));
+    marks.add(new Stroke(closed, ink, ref));
+  }
+
+  Caption caption(double x, double y, String text, double size, Anchor anchor, Tone tone, Ref ref) {
+    Caption caption = new Caption(new Spot(x, y), text, size, anchor, tone, ref);
+    marks.add(caption);
+    return caption;
+  }
+
+  Drawing drawing(Surface surface) {
+    return new Drawing(surface.width(), surface.height(), scale, marks);
+  }
+}

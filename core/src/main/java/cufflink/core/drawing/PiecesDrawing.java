@@ -1,0 +1,174 @@
+package cufflink.core.drawing;
+
+import cufflink.core.design.Design;
+import cufflink.core.design.Layer;
+import cufflink.core.design.PaperKind;
+import cufflink.core.design.Piece;
+import cufflink.core.drawing.Drawing.Anchor;
+import cufflink.core.drawing.Drawing.Tone;
+import cufflink.core.flat.Spot;
+import cufflink.core.measure.Length;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Draws everything there is to cut side by side, in proportion, each with its size. */
+public final class PiecesDrawing {
+  private static final double GAP = 26;
+  private static final double NAME_SIZE = 14;
+  private static final int HALVINGS = 40;
+
+  private final Surface surface;
+  private final List<Item> items = new ArrayList<>();
+
+  /** Something to cut. */
+  private record Item(
+      Ref ref, String label, int count, Length width, Length height, PaperKind paper) {}
+
+  /** An item and its top left corner on the surface. */
+  private record Placed(Item item, double left, double top) {}
+
+  private PiecesDrawing(Design design, Surface surface) {
+    this.surface = surface;
+    for (Piece piece : design.pieces()) {
+      items.add(
+          new Item(
+              new Ref(piece.id(), ""),
+              piece.label(),
+              piece.count(),
+              piece.width(),
+              piece.height(),
+              piece.paper()));
+    }
+    for (Layer layer : design.layers()) {
+      items.add(
+          new Item(
+              new Ref(layer.on(), layer.id()),
+              layer.label(),
+              1,
+              layer.width(),
+              layer.height(),
+              layer.paper()));
+    }
+  }
+
+  /**
+   * Draws the pieces and layers of a design.
+   *
+   * @param design the design
+   * @param surface what the drawing is made for
+   * @return the drawing, at the largest scale at which all find room
+   */
+  public static Drawing of(Design design, Surface surface) {
+    return new PiecesDrawing(design, surface).draw();
+  }
+
+  private Drawing draw() {
+    double low = 0;
+    double high = surface.width();
+    for (int i = 0; i < HALVINGS; i++) {
+      double middle = (low + high) / 2;
+      if (bottom(place(middle), middle) <= surface.height()) {
+        low = middle;
+      } else {
+        high = middle;
+      }
+    }
+    Pen pen = new Pen(Math.max(low, Double.MIN_NORMAL), 0, 0);
+    List<Placed> placed = centred(place(pen.scale()), pen.scale());
+    double down = Math.max(0, (surface.height() - bottom(placed, pen.scale())) / 2);
+    placed.forEach(each -> draw(pen, each, down));
+    return pen.drawing(surface);
+  }
+
+  private double foot() {
+    return surface.textSize() + NAME_SIZE + 16;
+  }
+
+  /** Returns the width an item takes: its paper or its captions, whichever is wider. */
+  private double room(Item item, double scale) {
+    double size = surface.measure().width(size(item), surface.textSize());
+    double name = surface.measure().width(name(item), NAME_SIZE);
+    return Math.max(item.width().toMillimetres() * scale, Math.max(size, name));
+  }
+
+  private String size(Item item) {
+    return surface.format().briefSize(item.width(), item.height());
+  }
+
+  private static String name(Item item) {
+    return item.count() == 1 ? item.label() : item.count() + " × " + item.label();
+  }
+
+  /** Sets items in rows, beginning a new row where the surface ends. */
+  private List<Placed> place(double scale) {
+    List<Placed> placed = new ArrayList<>();
+    double left = GAP;
+    double top = GAP;
+    double rowHeight = 0;
+    for (Item item : items) {
+      double wide = room(item, scale);
+      if (left > GAP && left + wide + GAP > surface.width()) {
+        left = GAP;
+        top += rowHeight + GAP;
+        rowHeight = 0;
+      }
+      placed.add(new Placed(item, left, top));
+      left += wide + GAP;
+      rowHeight = Math.max(rowHeight, item.height().toMillimetres() * scale + foot());
+    }
+    return placed;
+  }
+
+  /** Moves each row to the middle of the surface. */
+  private List<Placed> centred(List<Placed> placed, double scale) {
+    Map<Double, Double> ends = new HashMap<>();
+    placed.forEach(
+        each -> ends.merge(each.top(), each.left() + room(each.item(), scale), Math::max));
+    return placed.stream()
+        .map(
+            each -> {
+              double spare = (surface.width() - GAP - ends.get(each.top())) / 2;
+              return new Placed(each.item(), each.left() + Math.max(0, spare), each.top());
+            })
+        .toList();
+  }
+
+  private double bottom(List<Placed> placed, double scale) {
+    double bottom = 0;
+    for (Placed each : placed) {
+      boolean tooWide = each.left() + room(each.item(), scale) + GAP > surface.width();
+      double low = each.top() + each.item().height().toMillimetres() * scale + foot() + GAP;
+      bottom = Math.max(bottom, tooWide ? Double.MAX_VALUE : low);
+    }
+    return bottom;
+  }
+
+  private void draw(Pen pen, Placed placed, double down) {
+    Item item = placed.item();
+    double left = placed.left();
+    double top = placed.top() + down;
+    double right = left + item.width().toMillimetres() * pen.scale();
+    double bottom = top + item.height().toMillimetres() * pen.scale();
+    List<Spot> corners =
+        List.of(
+            new Spot(left, top),
+            new Spot(right, top),
+            new Spot(right, bottom),
+            new Spot(left, bottom));
+    Fill fill = item.paper() == PaperKind.PATTERNED ? Fill.LAYER : Fill.INSIDE;
+    pen.shape(corners, fill, 1, item.ref());
+    pen.outline(corners, Ink.CUT, item.ref());
+    double line = bottom + 8 + surface.textSize() / 2;
+    pen.caption(left, line, size(item), surface.textSize(), Anchor.START, Tone.NUMBER, item.ref());
+    pen.caption(
+        left,
+        line + surface.textSize() / 2 + NAME_SIZE / 2 + 3,
+        name(item),
+        NAME_SIZE,
+        Anchor.START,
+        Tone.QUIET,
+        item.ref());
+  }
+}

@@ -1,0 +1,117 @@
+package cufflink.core.drawing;
+
+import cufflink.core.drawing.Drawing.Anchor;
+import cufflink.core.drawing.Drawing.Tone;
+import cufflink.core.flat.Spot;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.Marks;
+import java.util.List;
+
+/** A ruler along an edge of the paper, with the maker's own marks. */
+final class RulerBand {
+  /** How far a ruler stands out from the paper, in surface units. */
+  static final double DEPTH = 24;
+
+  private static final double CLOSEST_MARKS = 4;
+  private static final double NUMBER_SIZE = 13;
+  private static final double CLOSEST_NUMBERS = 30;
+
+  private final Pen pen;
+  private final Marks marks;
+
+  RulerBand(Pen pen, Marks marks) {
+    this.pen = pen;
+    this.marks = marks;
+  }
+
+  /** Draws a ruler above the paper's top edge. */
+  void above(Length length) {
+    double end = pen.x(length.toMillimetres());
+    double top = pen.y(0) - DEPTH;
+    pen.shape(
+        List.of(
+            new Spot(pen.x(0), top),
+            new Spot(end, top),
+            new Spot(end, pen.y(0)),
+            new Spot(pen.x(0), pen.y(0))),
+        Fill.RULER,
+        1,
+        Ref.NONE);
+    forEachMark(
+        length,
+        (at, size, number) -> {
+          double x = pen.x(at);
+          pen.stroke(
+              Ink.RULER, Ref.NONE, new Spot(x, pen.y(0) - DEPTH * size), new Spot(x, pen.y(0)));
+          if (!number.isEmpty() && x + NUMBER_SIZE * number.length() < end) {
+            pen.caption(x + 3, top + 8, number, NUMBER_SIZE, Anchor.START, Tone.FAINT, Ref.NONE);
+          }
+        });
+  }
+
+  /** Draws a ruler left of the paper's left edge. */
+  void beside(Length length) {
+    double end = pen.y(length.toMillimetres());
+    double left = pen.x(0) - DEPTH;
+    pen.shape(
+        List.of(
+            new Spot(left, pen.y(0)),
+            new Spot(pen.x(0), pen.y(0)),
+            new Spot(pen.x(0), end),
+            new Spot(left, end)),
+        Fill.RULER,
+        1,
+        Ref.NONE);
+    forEachMark(
+        length,
+        (at, size, number) -> {
+          double y = pen.y(at);
+          pen.stroke(
+              Ink.RULER, Ref.NONE, new Spot(pen.x(0) - DEPTH * size, y), new Spot(pen.x(0), y));
+          if (!number.isEmpty() && y + NUMBER_SIZE < end) {
+            pen.caption(left + 1, y + 8, number, NUMBER_SIZE, Anchor.START, Tone.FAINT, Ref.NONE);
+          }
+        });
+  }
+
+  /** Receives a mark: where in millimetres, how long as a share of the ruler, its number if any. */
+  private interface MarkUser {
+    void use(double at, double size, String number);
+  }
+
+  /** Walks the marks, leaving out fine ones that would run together on the surface. */
+  private void forEachMark(Length length, MarkUser user) {
+    long whole = marks.unit().length().units() * (marks.inInches() ? 1 : 10);
+    long step = marks.step().units();
+    while (step < whole && surface(step) < CLOSEST_MARKS) {
+      step *= whole % (step * 2) == 0 ? 2 : 5;
+    }
+    long perNumber = 1;
+    while (surface(whole * perNumber) < CLOSEST_NUMBERS) {
+      perNumber *= perNumber == 1 ? 2 : 5;
+    }
+    for (long at = 0; at <= length.units(); at += step) {
+      boolean isWhole = at % whole == 0;
+      boolean numbered = isWhole && at % (whole * perNumber) == 0 && at > 0;
+      String number = numbered ? Long.toString(at / whole * (marks.inInches() ? 1 : 10)) : "";
+      boolean crowds = isWhole && !numbered && at > 0;
+      user.use(Length.ofUnits(at).toMillimetres(), crowds ? 0.45 : size(at, whole), number);
+    }
+  }
+
+  private double surface(long units) {
+    return Length.ofUnits(units).toMillimetres() * pen.scale();
+  }
+
+  /** Returns how long a mark is: halves are longer than quarters, quarters than eighths. */
+  private static double size(long at, long whole) {
+    double size = 1;
+    for (long part = whole; size > 0.2; part /= 2) {
+      if (at % part == 0) {
+        return size * 0.9;
+      }
+      size *= 0.6;
+    }
+    return 0.2;
+  }
+}

@@ -1,0 +1,90 @@
+package cufflink.core.run;
+
+import cufflink.core.design.Face;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.measure.LengthFormat.Fractions;
+import cufflink.core.words.Words;
+
+/** Says in words what to do with the hands while scoring. */
+public final class Directions {
+  private final LengthFormat format;
+  private final ScoringHabit habit;
+
+  /**
+   * Prepares to speak.
+   *
+   * @param format how lengths are written
+   * @param habit how the maker scores, and on which board
+   */
+  public Directions(LengthFormat format, ScoringHabit habit) {
+    this.format = format;
+    this.habit = habit;
+  }
+
+  /**
+   * Says how to lay a piece on the board.
+   *
+   * @param run the piece's run
+   * @param setup the way it lies
+   * @return one or two sentences
+   */
+  public String lay(ScoreRun run, ScoreRun.Setup setup) {
+    int index = run.setups().indexOf(setup);
+    boolean isWidth = setup.side() == ScoreRun.Side.WIDTH;
+    String side = format.format(isWidth ? run.piece().width() : run.piece().height());
+    boolean inside = setup.faceUp() == Face.INSIDE;
+    String face = Words.say(inside ? "score.inside-up" : "score.outside-up");
+    if (index == 0) {
+      return Words.say("score.lay", side, face);
+    }
+    ScoreRun.Setup before = run.setups().get(index - 1);
+    if (before.side() == setup.side()) {
+      return Words.say("score.over", face);
+    }
+    return Words.say(
+        before.faceUp() == setup.faceUp() ? "score.turn" : "score.turn-over", side, face);
+  }
+
+  /**
+   * Says what to score at a stop.
+   *
+   * @param stop the stop
+   * @return what it is for, and how it lies to the board's grooves and edges
+   */
+  public String stop(ScoreRun.Stop stop) {
+    String purpose =
+        Words.say(
+            switch (stop.score().fold()) {
+              case VALLEY -> "score.valley";
+              case MOUNTAIN -> "score.mountain";
+              case DECORATIVE -> "score.decorative";
+            },
+            stop.score().label());
+    String text = groove(stop.at()).isEmpty() ? purpose : purpose + "; " + groove(stop.at());
+    if (stop.stopsShort()) {
+      text += "; " + Words.say("score.short", format.format(stop.from()), format.format(stop.to()));
+    }
+    return text;
+  }
+
+  /**
+   * Says how a place lies to the board's grooves.
+   *
+   * @param at the distance from the left edge
+   * @return the nearest groove and how far it is off, empty if the place is on a groove
+   */
+  public String groove(Length at) {
+    Length groove = habit.grooves().nearest(at);
+    Length off = at.minus(groove);
+    if (off.equals(Length.ZERO)) {
+      return "";
+    }
+    LengthFormat board = LengthFormat.of(habit.grooves(), Fractions.TYPESET);
+    String rest = board.remainder(off.abs());
+    return Words.say(
+        off.isPositive() ? "score.groove-right" : "score.groove-left",
+        board.formatWithUnit(groove),
+        rest);
+  }
+}

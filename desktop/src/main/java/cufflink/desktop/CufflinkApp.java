@@ -1,0 +1,117 @@
+package cufflink.desktop;
+
+import cufflink.core.job.Job;
+import cufflink.core.words.Words;
+import cufflink.desktop.paper.FontBook;
+import cufflink.desktop.shell.MainWindow;
+import cufflink.desktop.shell.Projects;
+import cufflink.desktop.work.Workbench;
+import cufflink.files.pattern.PatternLibrary;
+import cufflink.files.project.DemoProjects;
+import cufflink.files.project.Settings;
+import cufflink.files.project.UserFolders;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import javafx.application.Application;
+import javafx.geometry.Rectangle2D;
+import javafx.scene.Scene;
+import javafx.stage.Screen;
+import javafx.stage.Stage;
+
+/** The application with its window. */
+public final class CufflinkApp extends Application {
+  private static final double WIDTH = 1280;
+  private static final double HEIGHT = 800;
+  private static final double LEAST_WIDTH = 1024;
+  private static final double LEAST_HEIGHT = 700;
+  private static final String STYLES = "/cufflink/desktop/";
+
+  private Optional<Projects> projects = Optional.empty();
+
+  @Override
+  public void start(Stage stage) {
+    StartOptions options = StartOptions.of(getParameters().getRaw());
+    UserFolders folders = folders(options.demo());
+    Settings settings = Settings.read(folders.settings());
+    FontBook.prepare();
+    Workbench bench = new Workbench(PatternLibrary.with(folders.patterns()), settings.marks());
+    Projects files = new Projects(bench, folders, settings);
+    projects = Optional.of(files);
+    List<Job> demonstration = options.demo() ? DemoProjects.all() : List.of();
+    Scene[] holder = new Scene[1];
+    Runnable toggleTheme =
+        () -> {
+          files.remember(now -> new Settings(now.marks(), !now.dark(), now.window(), now.recent()));
+          dress(holder[0], files.settings().dark());
+        };
+    Scene scene =
+        new Scene(new MainWindow(bench, files, demonstration, toggleTheme), WIDTH, HEIGHT);
+    holder[0] = scene;
+    dress(scene, settings.dark());
+    stage.setScene(scene);
+    stage.setTitle(Words.say("window.title"));
+    stage.setMinWidth(LEAST_WIDTH);
+    stage.setMinHeight(LEAST_HEIGHT);
+    place(stage, settings.window());
+    stage.setOnHiding(event -> remember(stage, bench, files));
+    lay(bench, files, options, demonstration);
+    stage.show();
+    scene.getRoot().requestFocus();
+  }
+
+  /** The demonstration keeps its own things apart, so that it never meets the maker's. */
+  private static UserFolders folders(boolean demo) {
+    UserFolders folders = UserFolders.current();
+    return demo ? new UserFolders(folders.root().resolve("demo")) : folders;
+  }
+
+  private static void lay(
+      Workbench bench, Projects files, StartOptions options, List<Job> demonstration) {
+    boolean recovered = !options.demo() && files.recover();
+    if (options.file().isPresent()) {
+      files.open(Path.of(options.file().get()));
+    } else if (!recovered && !demonstration.isEmpty()) {
+      bench.lay(demonstration.get(0), Optional.empty());
+    }
+  }
+
+  private static void dress(Scene scene, boolean dark) {
+    scene
+        .getStylesheets()
+        .setAll(
+            CufflinkApp.class
+                .getResource(STYLES + (dark ? "theme-dark.css" : "theme-light.css"))
+                .toExternalForm(),
+            CufflinkApp.class.getResource(STYLES + "cufflink.css").toExternalForm());
+  }
+
+  /** Puts the window where it was, if that is still on a screen. */
+  private static void place(Stage stage, List<Double> window) {
+    if (window.size() != 4) {
+      return;
+    }
+    Rectangle2D before =
+        new Rectangle2D(
+            window.get(0),
+            window.get(1),
+            Math.max(LEAST_WIDTH, window.get(2)),
+            Math.max(LEAST_HEIGHT, window.get(3)));
+    if (!Screen.getScreensForRectangle(before).isEmpty()) {
+      stage.setX(before.getMinX());
+      stage.setY(before.getMinY());
+      stage.setWidth(before.getWidth());
+      stage.setHeight(before.getHeight());
+    }
+  }
+
+  private static void remember(Stage stage, Workbench bench, Projects files) {
+    List<Double> window = List.of(stage.getX(), stage.getY(), stage.getWidth(), stage.getHeight());
+    files.remember(now -> new Settings(bench.marks(), now.dark(), window, now.recent()));
+  }
+
+  @Override
+  public void stop() {
+    projects.ifPresent(Projects::close);
+  }
+}

@@ -1,0 +1,28 @@
+package cufflink.desktop;
+
+import cufflink.core.measure.Parsed;
+import cufflink.files.command.Cufflink;
+import java.util.List;
+import javafx.application.Application;
+
+/** Where the program begins. It does not touch JavaFX when only a command is run. */
+public final class Main {
+  private Main() {}
+
+  /**
+   * Starts the application or runs a command.
+   *
+   * @param arguments see the README
+   */
+  public static void main(String[] arguments) {
+    if (Cufflink.isCommand(arguments)) {
+      System.exit(Cufflink.run(arguments));
+    }
+    Parsed<StartOptions> options = StartOptions.check(List.of(arguments));
+    if (options.value().isEmpty()) {
+      System.err.println(options.problem());
+      System.exit(Cufflink.BAD_INPUT);
+    }
+    Application.launch(CufflinkApp.class, arguments);
+  }
+}

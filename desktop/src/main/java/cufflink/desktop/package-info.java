@@ -1,0 +1,2 @@
+/** Starts the application, with a window or without. */
+package cufflink.desktop;

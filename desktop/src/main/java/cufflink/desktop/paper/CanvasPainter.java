@@ -1,0 +1,114 @@
+package cufflink.desktop.paper;
+
+import cufflink.core.drawing.Drawing;
+import cufflink.core.drawing.Drawing.Caption;
+import cufflink.core.drawing.Drawing.Mark;
+import cufflink.core.drawing.Drawing.Shape;
+import cufflink.core.drawing.Drawing.Stroke;
+import cufflink.core.drawing.Fill;
+import cufflink.core.drawing.Ink;
+import cufflink.core.drawing.Ref;
+import cufflink.core.flat.Spot;
+import java.util.List;
+import java.util.Set;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.scene.shape.StrokeLineCap;
+import javafx.scene.text.TextAlignment;
+
+/** Paints a drawing on a canvas. */
+final class CanvasPainter {
+  private static final double DARKEST = 0.72;
+  private static final double GRAIN = 9;
+
+  private final GraphicsContext graphics;
+  private final Palette palette;
+  private final FontBook fonts;
+  private final Set<Ref> chosen;
+
+  CanvasPainter(GraphicsContext graphics, Palette palette, FontBook fonts, Set<Ref> chosen) {
+    this.graphics = graphics;
+    this.palette = palette;
+    this.fonts = fonts;
+    this.chosen = chosen;
+  }
+
+  void paint(Drawing drawing) {
+    for (Mark mark : drawing.marks()) {
+      boolean lit = chosen.contains(mark.ref());
+      if (mark instanceof Shape shape) {
+        paint(shape, lit);
+      } else if (mark instanceof Stroke stroke) {
+        paint(stroke, lit);
+      } else if (mark instanceof Caption caption) {
+        paint(caption, lit);
+      }
+    }
+  }
+
+  private void paint(Shape shape, boolean lit) {
+    Color plain = palette.fill(shape.fill());
+    double light = DARKEST + (1 - DARKEST) * shape.light();
+    Color shaded = plain.deriveColor(0, 1, light, 1);
+    graphics.setFill(lit ? shaded.interpolate(palette.chosenColour(), 0.25) : shaded);
+    trace(shape.corners());
+    graphics.closePath();
+    graphics.fill();
+    if (shape.fill() == Fill.OUTSIDE) {
+      grain(shape.corners(), shaded.deriveColor(0, 1, 0.94, 1));
+    }
+  }
+
+  /** Gives the outside of the paper a faint laid texture, so that it is told from the inside. */
+  private void grain(List<Spot> corners, Color colour) {
+    graphics.save();
+    trace(corners);
+    graphics.closePath();
+    graphics.clip();
+    double top = corners.stream().mapToDouble(Spot::y).min().orElse(0);
+    double bottom = corners.stream().mapToDouble(Spot::y).max().orElse(0);
+    double left = corners.stream().mapToDouble(Spot::x).min().orElse(0);
+    double right = corners.stream().mapToDouble(Spot::x).max().orElse(0);
+    graphics.setStroke(colour);
+    graphics.setLineWidth(1);
+    graphics.setLineDashes();
+    double reach = bottom - top;
+    for (double x = left - reach; x < right; x += GRAIN) {
+      graphics.strokeLine(x, bottom, x + reach, top);
+    }
+    graphics.restore();
+  }
+
+  private void paint(Stroke stroke, boolean lit) {
+    Ink ink = stroke.ink();
+    graphics.setStroke(lit ? palette.chosenColour() : palette.ink(ink));
+    graphics.setLineWidth(lit ? ink.weight() + 1.6 : ink.weight());
+    graphics.setLineDashes(ink.dashes());
+    graphics.setLineCap(ink == Ink.DECORATIVE ? StrokeLineCap.ROUND : StrokeLineCap.BUTT);
+    trace(stroke.path());
+    graphics.stroke();
+  }
+
+  private void trace(List<Spot> path) {
+    graphics.beginPath();
+    boolean first = true;
+    for (Spot spot : path) {
+      if (first) {
+        graphics.moveTo(spot.x(), spot.y());
+      } else {
+        graphics.lineTo(spot.x(), spot.y());
+      }
+      first = false;
+    }
+  }
+
+  private void paint(Caption caption, boolean lit) {
+    graphics.setTextAlign(TextAlignment.LEFT);
+    graphics.setTextBaseline(VPos.CENTER);
+    graphics.setFont(
+        caption.tone().isRemark() ? FontBook.plain(caption.size()) : FontBook.bold(caption.size()));
+    graphics.setFill(lit ? palette.chosenColour() : palette.tone(caption.tone()));
+    graphics.fillText(caption.text(), caption.box(fonts).left(), caption.at().y());
+  }
+}

@@ -1,0 +1,84 @@
+package cufflink.desktop.paper;
+
+import cufflink.core.drawing.Ref;
+import cufflink.core.flat.Spot;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Line;
+
+/** Holds the flags over the paper, each on its pole. */
+final class FlagLayer extends Pane {
+  private static final PseudoClass ERROR = PseudoClass.getPseudoClass("error");
+  private static final double WIDTH = 290;
+  private static final double POLE = 26;
+  private static final double EDGE = 10;
+
+  private final List<Planted> planted = new ArrayList<>();
+
+  /** A flag with its nodes. */
+  private record Planted(Flag flag, VBox cloth, Line pole) {}
+
+  FlagLayer() {
+    getStyleClass().add("flag-layer");
+  }
+
+  void plant(List<Flag> flags) {
+    getChildren().clear();
+    planted.clear();
+    for (Flag flag : flags) {
+      Line pole = new Line();
+      pole.getStyleClass().add("flag-pole");
+      pole.pseudoClassStateChanged(ERROR, flag.isError());
+      planted.add(new Planted(flag, cloth(flag), pole));
+    }
+    planted.forEach(each -> getChildren().add(each.pole()));
+    planted.forEach(each -> getChildren().add(each.cloth()));
+  }
+
+  private static VBox cloth(Flag flag) {
+    Label sentence = new Label(flag.sentence());
+    sentence.setWrapText(true);
+    VBox cloth = new VBox(sentence);
+    cloth.getStyleClass().add("flag");
+    cloth.pseudoClassStateChanged(ERROR, flag.isError());
+    cloth.setPrefWidth(WIDTH);
+    flag.cure()
+        .ifPresent(
+            cure -> {
+              Button button = new Button(cure.label());
+              button.getStyleClass().add("cure");
+              button.setOnAction(event -> cure.apply().run());
+              cloth.getChildren().add(button);
+            });
+    return cloth;
+  }
+
+  /** Sets each flag at its place, and those that would cover another below it. */
+  void place(Function<Ref, Optional<Spot>> where) {
+    double free = EDGE;
+    for (Planted each : planted) {
+      Optional<Spot> place =
+          each.flag().places().stream().flatMap(ref -> where.apply(ref).stream()).findFirst();
+      each.cloth().applyCss();
+      double height = each.cloth().prefHeight(WIDTH);
+      Spot at = place.orElse(new Spot(EDGE, EDGE));
+      double x = Math.max(EDGE, Math.min(at.x(), getWidth() - WIDTH - EDGE));
+      double y = place.isPresent() ? at.y() - POLE - height : EDGE;
+      y = Math.max(free, Math.min(y, getHeight() - height - EDGE));
+      each.cloth().resizeRelocate(x, y, WIDTH, height);
+      each.pole().setVisible(place.isPresent());
+      each.pole().setStartX(at.x());
+      each.pole().setStartY(at.y());
+      each.pole().setEndX(Math.max(x, Math.min(at.x(), x + WIDTH)));
+      each.pole().setEndY(y < at.y() ? y + height : y);
+      free = y + height + EDGE;
+    }
+  }
+}

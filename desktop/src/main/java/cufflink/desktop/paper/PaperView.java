@@ -1,0 +1,112 @@
+package cufflink.desktop.paper;
+
+import cufflink.core.drawing.Drawing;
+import cufflink.core.drawing.Pointing;
+import cufflink.core.drawing.Ref;
+import cufflink.core.drawing.Surface;
+import cufflink.core.flat.Spot;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.measure.Marks;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.input.MouseEvent;
+
+/** Shows a drawing as large as there is room, lights what the pointer is at, and carries flags. */
+public final class PaperView extends Palette {
+  private static final double REACH = 9;
+  private static final double TEXT_SIZE = 20;
+
+  private final Canvas canvas = new Canvas();
+  private final FlagLayer flags = new FlagLayer();
+  private final FontBook fonts = new FontBook();
+  private final ObjectProperty<Set<Ref>> chosen = new SimpleObjectProperty<>(Set.of());
+  private Function<Surface, Optional<Drawing>> maker = surface -> Optional.empty();
+  private Marks marks = Marks.MILLIMETRES;
+  private LengthFormat format = LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.TYPESET);
+  private Optional<Drawing> drawing = Optional.empty();
+
+  /** Makes an empty view. */
+  public PaperView() {
+    getStyleClass().add("paper-view");
+    getChildren().addAll(canvas, flags);
+    canvas.setManaged(false);
+    chosen.addListener((property, before, now) -> paint());
+    addEventHandler(MouseEvent.MOUSE_MOVED, this::point);
+    addEventHandler(MouseEvent.MOUSE_EXITED, event -> chosen.set(Set.of()));
+    flags.setPickOnBounds(false);
+  }
+
+  /**
+   * Returns what is lit.
+   *
+   * @return what it stands for
+   */
+  public ObjectProperty<Set<Ref>> chosen() {
+    return chosen;
+  }
+
+  /**
+   * Shows a drawing.
+   *
+   * @param newMaker makes the drawing for the room there is
+   * @param newMarks the maker's ruler
+   * @param newFormat how lengths are written
+   */
+  public void show(
+      Function<Surface, Optional<Drawing>> newMaker, Marks newMarks, LengthFormat newFormat) {
+    maker = newMaker;
+    marks = newMarks;
+    format = newFormat;
+    redraw();
+  }
+
+  /**
+   * Plants flags.
+   *
+   * @param newFlags the flags, in the order in which they matter
+   */
+  public void plant(List<Flag> newFlags) {
+    flags.plant(newFlags);
+    requestLayout();
+  }
+
+  /** Makes the drawing anew and paints it. */
+  public void redraw() {
+    if (getWidth() > 0 && getHeight() > 0) {
+      drawing = maker.apply(new Surface(getWidth(), getHeight(), marks, format, fonts, TEXT_SIZE));
+      paint();
+      flags.place(ref -> drawing.flatMap(each -> Pointing.middle(each, ref)));
+    }
+  }
+
+  private void paint() {
+    var graphics = canvas.getGraphicsContext2D();
+    graphics.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
+    drawing.ifPresent(each -> new CanvasPainter(graphics, this, fonts, chosen.get()).paint(each));
+  }
+
+  private void point(MouseEvent event) {
+    Spot at = new Spot(event.getX(), event.getY());
+    chosen.set(
+        drawing.flatMap(each -> Pointing.at(each, at, REACH, fonts)).map(Set::of).orElse(Set.of()));
+  }
+
+  @Override
+  protected void layoutChildren() {
+    boolean resized = canvas.getWidth() != getWidth() || canvas.getHeight() != getHeight();
+    canvas.setWidth(getWidth());
+    canvas.setHeight(getHeight());
+    flags.resizeRelocate(0, 0, getWidth(), getHeight());
+    if (resized || drawing.isEmpty()) {
+      redraw();
+    } else {
+      flags.place(ref -> drawing.flatMap(each -> Pointing.middle(each, ref)));
+      paint();
+    }
+  }
+}

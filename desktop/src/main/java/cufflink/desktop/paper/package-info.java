@@ -1,0 +1,2 @@
+/** Paper on the screen: drawings painted, pointed at and flagged. */
+package cufflink.desktop.paper;

@@ -1,0 +1,109 @@
+package cufflink.desktop.shell;
+
+import cufflink.desktop.work.Station;
+import cufflink.desktop.work.Workbench;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.Slider;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+
+/** What the keys do anywhere in the window. */
+final class Keys {
+  private final MainWindow window;
+  private final Workbench bench;
+  private final Projects projects;
+  private final Runnable toggleTheme;
+
+  Keys(MainWindow window, Workbench bench, Projects projects, Runnable toggleTheme) {
+    this.window = window;
+    this.bench = bench;
+    this.projects = projects;
+    this.toggleTheme = toggleTheme;
+  }
+
+  void attach() {
+    window.addEventFilter(KeyEvent.KEY_PRESSED, this::press);
+  }
+
+  private void press(KeyEvent event) {
+    boolean done = event.isShortcutDown() ? shortcut(event) : plain(event);
+    if (done) {
+      event.consume();
+    }
+  }
+
+  private boolean shortcut(KeyEvent event) {
+    switch (event.getCode()) {
+      case Z -> {
+        if (event.isShiftDown()) {
+          bench.redo();
+        } else {
+          bench.undo();
+        }
+      }
+      case Y -> bench.redo();
+      case O -> projects.open(scene().getWindow());
+      case S -> {
+        if (event.isShiftDown()) {
+          projects.saveAs(scene().getWindow());
+        } else {
+          projects.save(scene().getWindow());
+        }
+      }
+      case P -> projects.exportPdf(scene().getWindow());
+      case U -> window.toggleUnits();
+      case T -> toggleTheme.run();
+      default -> {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private boolean plain(KeyEvent event) {
+    Node focus = scene().getFocusOwner();
+    if (event.getCode() == KeyCode.F1) {
+      window.help().toggle();
+      return true;
+    }
+    if (event.getCode() == KeyCode.ESCAPE && window.help().isVisible()) {
+      window.help().hide();
+      return true;
+    }
+    if (focus instanceof TextInputControl) {
+      return false;
+    }
+    if (event.getCode().isDigitKey()) {
+      return station(event.getText());
+    }
+    if (focus instanceof Slider) {
+      return false;
+    }
+    if (event.getCode() == KeyCode.RIGHT || event.getCode() == KeyCode.LEFT) {
+      window.step(event.getCode() == KeyCode.RIGHT ? 1 : -1);
+      return bench.station().get() != Station.CHOOSE;
+    }
+    boolean acts = event.getCode() == KeyCode.SPACE && !(focus instanceof ButtonBase);
+    if (acts && bench.station().get() != Station.CHOOSE) {
+      window.act();
+      return true;
+    }
+    return false;
+  }
+
+  private boolean station(String digit) {
+    int number = digit.isEmpty() ? 0 : digit.charAt(0) - '0';
+    boolean exists = number >= 1 && number <= Station.values().length;
+    if (exists && (bench.job().isPresent() || number == 1)) {
+      bench.station().set(Station.values()[number - 1]);
+    }
+    return exists;
+  }
+
+  private Scene scene() {
+    return window.getScene();
+  }
+}

@@ -1,0 +1,172 @@
+package cufflink.desktop.shell;
+
+import cufflink.core.design.Finding;
+import cufflink.core.drawing.Ref;
+import cufflink.core.job.Derivation;
+import cufflink.core.job.Job;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.measure.Marks;
+import cufflink.core.words.Words;
+import cufflink.desktop.paper.Flag;
+import cufflink.desktop.paper.PaperView;
+import cufflink.desktop.slip.SlipView;
+import cufflink.desktop.work.Station;
+import cufflink.desktop.work.Workbench;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** The whole window: the stations above, the paper in the middle, the slip beside it. */
+public final class MainWindow extends StackPane {
+  private final Workbench bench;
+  private final PaperView paper = new PaperView();
+  private final SlipView slip;
+  private final BorderPane table = new BorderPane();
+  private final BorderPane frame = new BorderPane();
+  private final Label notice = new Label();
+  private final HelpSheet help = new HelpSheet();
+  private final Map<Station, StationView> views = new EnumMap<>(Station.class);
+  private Optional<ShelfView> shelf = Optional.empty();
+  private double dragX;
+  private double dragY;
+
+  /**
+   * Makes the window's contents.
+   *
+   * @param bench the workbench
+   * @param projects what touches the disk
+   * @param demonstration the projects of the demonstration, empty outside it
+   * @param toggleTheme changes between the light and the dark table
+   */
+  public MainWindow(
+      Workbench bench, Projects projects, List<Job> demonstration, Runnable toggleTheme) {
+    this.bench = bench;
+    this.slip = new SlipView(bench);
+    FoldStation fold = new FoldStation(this::redrawOnly);
+    views.put(Station.SIZE, new SizeStation(bench));
+    views.put(Station.CUT, new CutStation());
+    views.put(Station.SCORE, new ScoreStation(bench, this::refresh));
+    views.put(Station.FOLD, fold);
+    views.put(Station.LAYER, new LayerStation(this::refresh));
+    slip.onStage(fold::goTo);
+    notice.getStyleClass().add("notice");
+    notice.setWrapText(true);
+    notice.textProperty().bind(bench.notice());
+    notice.visibleProperty().bind(bench.notice().isNotEmpty());
+    notice.managedProperty().bind(notice.visibleProperty());
+    MenuStrip menu = new MenuStrip(bench, projects, demonstration, toggleTheme, help::toggle);
+    VBox top = new VBox(menu, new StationStrip(bench, slip.looked()));
+    top.getStyleClass().add("top");
+    table.getStyleClass().add("table");
+    frame.setTop(top);
+    frame.setRight(slip);
+    getStyleClass().add("main-window");
+    getChildren().addAll(frame, help);
+    paper.chosen().bindBidirectional(bench.chosen());
+    paper.addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
+    paper.addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
+    bench.derivation().addListener((property, before, now) -> refresh());
+    bench.station().addListener((property, before, now) -> refresh());
+    new Keys(this, bench, projects, toggleTheme).attach();
+    refresh();
+  }
+
+  HelpSheet help() {
+    return help;
+  }
+
+  private Optional<StationView> view() {
+    return Optional.ofNullable(views.get(bench.station().get()));
+  }
+
+  private void refresh() {
+    Optional<Derivation> derivation = bench.derivation().get();
+    Optional<StationView> view = view();
+    if (derivation.isEmpty() || view.isEmpty()) {
+      showShelf();
+      return;
+    }
+    Derivation now = derivation.get();
+    VBox question = new VBox(view.get().sentence(now), notice);
+    question.getStyleClass().add("question");
+    table.setTop(question);
+    table.setCenter(paper);
+    Node foot = view.get().foot(now).orElse(null);
+    table.setBottom(foot);
+    frame.setCenter(table);
+    paper.plant(flags(now));
+    redrawOnly();
+  }
+
+  private void redrawOnly() {
+    bench
+        .derivation()
+        .get()
+        .ifPresent(
+            now ->
+                view()
+                    .ifPresent(
+                        view ->
+                            paper.show(
+                                surface -> view.draw(now, surface),
+                                bench.marks(),
+                                bench.format())));
+  }
+
+  private void showShelf() {
+    if (shelf.isEmpty()) {
+      shelf = Optional.of(new ShelfView(bench));
+    }
+    frame.setCenter(shelf.get());
+  }
+
+  private List<Flag> flags(Derivation derivation) {
+    LengthFormat format = bench.format();
+    List<Flag> flags = new ArrayList<>();
+    for (Finding finding : derivation.findings()) {
+      List<Ref> places = new ArrayList<>();
+      String piece = finding.place().piece();
+      for (String line : finding.place().lines()) {
+        places.add(new Ref(piece, line));
+        places.add(new Ref(piece, line + "-1"));
+      }
+      Optional<Flag.Cure> cure =
+          finding.fix().map(fix -> new Flag.Cure(fix.label().say(format), () -> bench.cure(fix)));
+      flags.add(new Flag(places, finding.sentence().say(format), finding.isError(), cure));
+    }
+    return flags;
+  }
+
+  void step(int direction) {
+    view().filter(each -> bench.job().isPresent()).ifPresent(each -> each.step(direction));
+  }
+
+  void act() {
+    view().filter(each -> bench.job().isPresent()).ifPresent(StationView::act);
+  }
+
+  void toggleUnits() {
+    bench.useMarks(bench.marks().inInches() ? Marks.MILLIMETRES : Marks.SIXTEENTHS);
+    bench.tell(Words.say("work.relaid"));
+  }
+
+  private void press(MouseEvent event) {
+    dragX = event.getX();
+    dragY = event.getY();
+    paper.requestFocus();
+  }
+
+  private void drag(MouseEvent event) {
+    view().ifPresent(each -> each.drag(event.getX() - dragX, event.getY() - dragY));
+    dragX = event.getX();
+    dragY = event.getY();
+  }
+}

@@ -1,0 +1,120 @@
+package cufflink.desktop.shell;
+
+import cufflink.core.job.Job;
+import cufflink.core.words.Words;
+import cufflink.desktop.work.Workbench;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.value.ObservableValue;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** The line at the top: the job's name, its file, and what is done to the whole. */
+final class MenuStrip extends HBox {
+  private final Workbench bench;
+  private final Projects projects;
+  private final List<Job> demonstration;
+  private final MenuButton file = new MenuButton(Words.say("menu.project"));
+  private final Label title = new Label();
+
+  MenuStrip(
+      Workbench bench,
+      Projects projects,
+      List<Job> demonstration,
+      Runnable toggleTheme,
+      Runnable toggleHelp) {
+    this.bench = bench;
+    this.projects = projects;
+    this.demonstration = demonstration;
+    getStyleClass().add("menu-strip");
+    title.getStyleClass().add("job-title");
+    title.setMinWidth(0);
+    HBox.setHgrow(title, Priority.SOMETIMES);
+    file.getStyleClass().add("word");
+    file.setMinWidth(USE_PREF_SIZE);
+    file.setOnShowing(event -> file.getItems().setAll(items()));
+    file.getItems().setAll(items());
+    Region space = new Region();
+    HBox.setHgrow(space, Priority.ALWAYS);
+    Button undo = icon(Feather.CORNER_UP_LEFT, "menu.undo", bench::undo);
+    disableUnless(undo, bench.canUndo());
+    Button redo = icon(Feather.CORNER_UP_RIGHT, "menu.redo", bench::redo);
+    disableUnless(redo, bench.canRedo());
+    Button print = new Button(Words.say("menu.job-sheet"));
+    print.getStyleClass().add("main-action");
+    print.setMinWidth(USE_PREF_SIZE);
+    print.setOnAction(event -> projects.exportPdf(getScene().getWindow()));
+    Button theme = icon(Feather.MOON, "menu.theme", toggleTheme);
+    Button help = icon(Feather.HELP_CIRCLE, "menu.help", toggleHelp);
+    getChildren().addAll(file, title, space, undo, redo, theme, help, print);
+    bench.derivation().addListener((property, before, now) -> name());
+    bench.unsaved().addListener((property, before, now) -> name());
+    bench.derivation().addListener((property, before, now) -> print.setDisable(now.isEmpty()));
+    print.setDisable(bench.derivation().get().isEmpty());
+    name();
+  }
+
+  private static void disableUnless(Button button, ObservableValue<Boolean> possible) {
+    button.setDisable(!possible.getValue());
+    possible.addListener((property, before, now) -> button.setDisable(!now));
+  }
+
+  private static Button icon(Feather picture, String key, Runnable action) {
+    Button button = new Button();
+    button.setGraphic(new FontIcon(picture));
+    button.getStyleClass().add("icon-button");
+    button.setTooltip(new Tooltip(Words.say(key)));
+    button.setAccessibleText(Words.say(key));
+    button.setOnAction(event -> action.run());
+    return button;
+  }
+
+  private void name() {
+    String name = bench.job().map(Job::title).orElse(Words.say("menu.no-job"));
+    boolean shows = bench.unsaved().get() && bench.job().isPresent();
+    title.setText(shows ? Words.say("menu.unsaved", name) : name);
+  }
+
+  private List<MenuItem> items() {
+    List<MenuItem> items = new ArrayList<>();
+    items.add(Sentence.item(Words.say("menu.open"), () -> projects.open(window())));
+    Menu recent = new Menu(Words.say("menu.recent"));
+    for (Path path : projects.settings().recent()) {
+      recent
+          .getItems()
+          .add(Sentence.item(path.getFileName().toString(), () -> projects.open(path)));
+    }
+    recent.setDisable(recent.getItems().isEmpty());
+    items.add(recent);
+    if (!demonstration.isEmpty()) {
+      Menu demo = new Menu(Words.say("menu.demo"));
+      for (Job job : demonstration) {
+        demo.getItems().add(Sentence.item(job.title(), () -> bench.lay(job, Optional.empty())));
+      }
+      items.add(demo);
+    }
+    items.add(new SeparatorMenuItem());
+    items.add(Sentence.item(Words.say("menu.save"), () -> projects.save(window())));
+    items.add(Sentence.item(Words.say("menu.save-as"), () -> projects.saveAs(window())));
+    items.add(new SeparatorMenuItem());
+    items.add(Sentence.item(Words.say("menu.pdf"), () -> projects.exportPdf(window())));
+    items.add(Sentence.item(Words.say("menu.svg"), () -> projects.exportSvg(window())));
+    return items;
+  }
+
+  private javafx.stage.Window window() {
+    return getScene().getWindow();
+  }
+}

@@ -1,0 +1,44 @@
+package cufflink.desktop.shell;
+
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.FlowPane;
+
+/** A sentence whose underlined words can be changed: the way a station's question is answered. */
+final class Sentence extends FlowPane {
+  Sentence() {
+    getStyleClass().add("sentence");
+  }
+
+  /** Adds words that stay. */
+  Sentence say(String words) {
+    Label label = new Label(words);
+    getChildren().add(label);
+    return this;
+  }
+
+  /** Adds a word that opens a list of others. */
+  Sentence choice(String word, String hint, List<MenuItem> items) {
+    MenuButton button = new MenuButton(word);
+    button.getStyleClass().add("word");
+    button.setAccessibleText(hint + " " + word);
+    button.getItems().setAll(items);
+    getChildren().add(button);
+    return this;
+  }
+
+  /** Adds something else. */
+  Sentence add(Node node) {
+    getChildren().add(node);
+    return this;
+  }
+
+  static MenuItem item(String text, Runnable action) {
+    MenuItem item = new MenuItem(text);
+    item.setOnAction(event -> action.run());
+    return item;
+  }
+}

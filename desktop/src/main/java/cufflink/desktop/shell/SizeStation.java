@@ -1,0 +1,155 @@
+package cufflink.desktop.shell;
+
+import cufflink.core.drawing.Drawing;
+import cufflink.core.drawing.FlatDrawing;
+import cufflink.core.drawing.Surface;
+import cufflink.core.fit.Goal;
+import cufflink.core.job.Derivation;
+import cufflink.core.job.Job;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.measure.LengthFormat.Fractions;
+import cufflink.core.measure.Marks;
+import cufflink.core.measure.Parsed;
+import cufflink.core.paper.Envelope;
+import cufflink.core.paper.Sheet;
+import cufflink.core.words.Words;
+import cufflink.desktop.work.Workbench;
+import cufflink.files.size.StandardSizes;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.control.CustomMenuItem;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
+
+/** How large? */
+final class SizeStation implements StationView {
+  private static final Length CLEARANCE_METRIC = Length.ofMillimetres(4);
+  private static final Length CLEARANCE_INCHES = Length.ofInches(3, 16);
+
+  private final Workbench bench;
+
+  SizeStation(Workbench bench) {
+    this.bench = bench;
+  }
+
+  @Override
+  public Node sentence(Derivation derivation) {
+    Job job = derivation.job();
+    return new Sentence()
+        .say(Words.say(lead(job.goal())))
+        .choice(word(job.goal()), Words.say("size.goal-hint"), goals(job))
+        .say(Words.say("size.and"))
+        .choice(
+            Words.say(job.keepsProportions() ? "size.keeps" : "size.stretches"),
+            Words.say("size.proportions-hint"),
+            List.of(
+                Sentence.item(Words.say("size.keeps"), () -> bench.keepProportions(true)),
+                Sentence.item(Words.say("size.stretches"), () -> bench.keepProportions(false))))
+        .say(Words.say("size.on"))
+        .choice(marksWord(job.marks()), Words.say("size.marks-hint"), marks());
+  }
+
+  private static String lead(Goal goal) {
+    if (goal instanceof Goal.FromSheet) {
+      return "size.lead-sheet";
+    }
+    return goal instanceof Goal.ForEnvelope ? "size.lead-envelope" : "size.lead-free";
+  }
+
+  private static String word(Goal goal) {
+    if (goal instanceof Goal.FromSheet from) {
+      return from.sheet().label();
+    }
+    return goal instanceof Goal.ForEnvelope wanted
+        ? wanted.envelope().label()
+        : Words.say("size.as-typed");
+  }
+
+  private List<MenuItem> goals(Job job) {
+    Menu sheets = new Menu(Words.say("size.from-sheet"));
+    for (Sheet sheet : StandardSizes.sheets()) {
+      sheets.getItems().add(Sentence.item(name(sheet), () -> scaleTo(new Goal.FromSheet(sheet))));
+    }
+    sheets.getItems().add(ownSheet());
+    Menu envelopes = new Menu(Words.say("size.for-envelope"));
+    Length clearance = job.marks().inInches() ? CLEARANCE_INCHES : CLEARANCE_METRIC;
+    for (Envelope envelope : StandardSizes.envelopes()) {
+      envelopes
+          .getItems()
+          .add(
+              Sentence.item(
+                  name(envelope), () -> scaleTo(new Goal.ForEnvelope(envelope, clearance))));
+    }
+    MenuItem free = Sentence.item(Words.say("size.type-them"), () -> scaleTo(new Goal.Free()));
+    return List.of(sheets, envelopes, free);
+  }
+
+  private void scaleTo(Goal goal) {
+    bench.scaleTo(goal);
+  }
+
+  private String name(Sheet sheet) {
+    return Words.say(
+        "size.named", sheet.label(), bench.format().briefSize(sheet.width(), sheet.height()));
+  }
+
+  private String name(Envelope envelope) {
+    return Words.say(
+        "size.named",
+        envelope.label(),
+        bench.format().briefSize(envelope.width(), envelope.height()));
+  }
+
+  /** Lets the maker type the size of a sheet that is on no list. */
+  private MenuItem ownSheet() {
+    TextField field = new TextField();
+    field.setPromptText(Words.say("size.own-sheet"));
+    field.setPrefColumnCount(18);
+    field.setOnAction(
+        event -> {
+          Parsed<StandardSizes.Size> size =
+              StandardSizes.parse(field.getText(), bench.marks().unit());
+          size.value()
+              .ifPresentOrElse(
+                  each -> {
+                    String label = Words.say("size.own-sheet-name");
+                    scaleTo(
+                        new Goal.FromSheet(new Sheet("own", label, each.width(), each.height())));
+                  },
+                  () -> bench.tell(size.problem()));
+        });
+    return new CustomMenuItem(field, false);
+  }
+
+  private List<MenuItem> marks() {
+    return Marks.COMMON.stream()
+        .map(each -> Sentence.item(marksWord(each), () -> bench.useMarks(each)))
+        .toList();
+  }
+
+  static String marksWord(Marks marks) {
+    String step = LengthFormat.of(marks, Fractions.TYPESET).formatWithUnit(marks.step());
+    return Words.say("size.marks", step);
+  }
+
+  @Override
+  public Optional<Drawing> draw(Derivation derivation, Surface surface) {
+    Optional<Sheet> sheet =
+        Stream.of(derivation.job().goal())
+            .filter(Goal.FromSheet.class::isInstance)
+            .map(goal -> ((Goal.FromSheet) goal).sheet())
+            .findFirst();
+    return derivation
+        .made()
+        .map(
+            made ->
+                FlatDrawing.of(
+                    FlatDrawing.asDescribed(made.design().base()),
+                    surface,
+                    new FlatDrawing.Options(List.of(), sheet, score -> true, true, false)));
+  }
+}

@@ -1,0 +1,192 @@
+package cufflink.desktop.slip;
+
+import cufflink.core.design.Setting;
+import cufflink.core.drawing.Ref;
+import cufflink.core.measure.Parsed;
+import cufflink.core.pattern.Parameter;
+import cufflink.core.words.Words;
+import cufflink.desktop.work.Station;
+import cufflink.desktop.work.Workbench;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.IntConsumer;
+import javafx.css.PseudoClass;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.VBox;
+
+/** Shows the slip: its numbers large, to be typed over where they stand. */
+public final class SlipView extends ScrollPane {
+  private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
+  private static final PseudoClass MOVED = PseudoClass.getPseudoClass("moved");
+
+  private final Workbench bench;
+  private final Looked looked = new Looked();
+  private final VBox paper = new VBox();
+  private final Map<String, RowView> rows = new LinkedHashMap<>();
+  private List<String> shape = List.of();
+  private String typed = "";
+  private IntConsumer stageChooser = stage -> {};
+
+  /**
+   * Makes the slip of a workbench.
+   *
+   * @param bench the workbench
+   */
+  public SlipView(Workbench bench) {
+    this.bench = bench;
+    paper.getStyleClass().add("slip-paper");
+    getStyleClass().add("slip");
+    setContent(paper);
+    setFitToWidth(true);
+    setHbarPolicy(ScrollBarPolicy.NEVER);
+    bench
+        .derivation()
+        .addListener(
+            (property, before, now) -> {
+              now.ifPresent(each -> looked.changed(each, typed));
+              refresh();
+            });
+    bench
+        .station()
+        .addListener(
+            (property, before, now) -> {
+              looked.leave(before);
+              refresh();
+            });
+    bench.chosen().addListener((property, before, now) -> light(now));
+    refresh();
+  }
+
+  /**
+   * Tells what to do when a folding stage is pressed on the slip.
+   *
+   * @param chooser receives the number of the stage, from 1
+   */
+  public void onStage(IntConsumer chooser) {
+    stageChooser = chooser;
+  }
+
+  /**
+   * Returns which numbers have moved without having been looked at.
+   *
+   * @return the memory
+   */
+  public Looked looked() {
+    return looked;
+  }
+
+  private void refresh() {
+    Station station = bench.station().get();
+    List<SlipSection> sections =
+        bench.derivation().get().map(each -> SlipWriter.write(each, station)).orElse(List.of());
+    List<String> newShape = shape(sections);
+    if (!newShape.equals(shape)) {
+      shape = newShape;
+      build(sections);
+    } else {
+      sections.forEach(section -> section.rows().forEach(row -> rows.get(row.key()).show(row)));
+    }
+    rows.forEach((key, view) -> view.pseudoClassStateChanged(MOVED, looked.isMoved(station, key)));
+    light(bench.chosen().get());
+  }
+
+  /** What must be built anew when it changes: everything but the numbers. */
+  private List<String> shape(List<SlipSection> sections) {
+    List<String> parts = new ArrayList<>();
+    parts.add(bench.station().get().name());
+    for (SlipSection section : sections) {
+      parts.add(section.title() + section.remark());
+      section.rows().forEach(row -> parts.add(row.key() + row.label()));
+    }
+    return parts;
+  }
+
+  private void build(List<SlipSection> sections) {
+    rows.clear();
+    List<Node> nodes = new ArrayList<>();
+    if (sections.isEmpty()) {
+      nodes.add(label(Words.say("slip.empty-title"), "slip-title"));
+      nodes.add(label(Words.say("slip.empty"), "slip-remark"));
+    }
+    for (SlipSection section : sections) {
+      nodes.add(label(section.title(), "slip-title"));
+      if (!section.remark().isEmpty()) {
+        nodes.add(label(section.remark(), "slip-remark"));
+      }
+      for (SlipRow row : section.rows()) {
+        RowView view = new RowView(row, this::typeOver, actions(row));
+        rows.put(row.key(), view);
+        nodes.add(view);
+      }
+    }
+    paper.getChildren().setAll(nodes);
+  }
+
+  private static Label label(String text, String style) {
+    Label label = new Label(text);
+    label.getStyleClass().add(style);
+    label.setWrapText(true);
+    return label;
+  }
+
+  private RowView.Actions actions(SlipRow row) {
+    return new RowView.Actions() {
+      @Override
+      public void look() {
+        looked.look(bench.station().get(), row.key());
+        rows.get(row.key()).pseudoClassStateChanged(MOVED, false);
+        bench.chosen().set(rows.get(row.key()).row().refs());
+      }
+
+      @Override
+      public void lookAway() {
+        bench.chosen().set(Set.of());
+      }
+
+      @Override
+      public void nudge(int steps) {
+        typed = row.key();
+        bench.nudge(row.key(), steps);
+        typed = "";
+      }
+
+      @Override
+      public void choose(Parameter.Choice choice) {
+        row.parameter().ifPresent(each -> bench.set(each, new Setting.OfChoice(choice.id())));
+      }
+
+      @Override
+      public void finish() {
+        bench.pause();
+      }
+
+      @Override
+      public void press() {
+        if (row.key().startsWith("stage:")) {
+          stageChooser.accept(Integer.parseInt(row.key().substring("stage:".length())));
+        }
+      }
+    };
+  }
+
+  private Optional<String> typeOver(String key, String text) {
+    typed = key;
+    Parsed<Setting> result = bench.type(key, text);
+    typed = "";
+    return result.value().isPresent() ? Optional.empty() : Optional.of(result.problem());
+  }
+
+  private void light(Set<Ref> refs) {
+    rows.values()
+        .forEach(
+            view ->
+                view.pseudoClassStateChanged(LIT, !Collections.disjoint(view.row().refs(), refs)));
+  }
+}

@@ -1,0 +1,225 @@
+package cufflink.desktop.slip;
+
+import cufflink.core.design.Layer;
+import cufflink.core.design.PaperKind;
+import cufflink.core.design.Piece;
+import cufflink.core.design.Setting;
+import cufflink.core.design.Stage;
+import cufflink.core.drawing.Influence;
+import cufflink.core.drawing.Ref;
+import cufflink.core.job.Derivation;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.measure.LengthFormat.Fractions;
+import cufflink.core.pattern.Parameter;
+import cufflink.core.pattern.Parameter.Role;
+import cufflink.core.run.Directions;
+import cufflink.core.run.ScoreRun;
+import cufflink.core.words.Words;
+import cufflink.desktop.work.Station;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** Writes the slip of a station from what follows from the job. */
+public final class SlipWriter {
+  private final Derivation derivation;
+  private final LengthFormat format;
+
+  private SlipWriter(Derivation derivation) {
+    this.derivation = derivation;
+    this.format = LengthFormat.of(derivation.job().marks(), Fractions.TYPESET);
+  }
+
+  /**
+   * Writes a slip.
+   *
+   * @param derivation what follows from the job
+   * @param station the station
+   * @return its sections in the order they are used
+   */
+  public static List<SlipSection> write(Derivation derivation, Station station) {
+    SlipWriter writer = new SlipWriter(derivation);
+    return switch (station) {
+      case CHOOSE, SIZE -> writer.sizes();
+      case CUT -> writer.cuts();
+      case SCORE -> writer.scores();
+      case FOLD -> writer.folds();
+      case LAYER -> writer.layers();
+    };
+  }
+
+  private List<SlipSection> sizes() {
+    List<SlipRow> finished = new ArrayList<>();
+    List<SlipRow> others = new ArrayList<>();
+    for (Parameter parameter : derivation.pattern().parameters()) {
+      (parameter.role() == Role.OTHER ? others : finished).add(row(parameter));
+    }
+    List<SlipSection> sections = new ArrayList<>();
+    sections.add(new SlipSection(Words.say("slip.finished"), "", finished));
+    sections.add(new SlipSection(Words.say("slip.parts"), "", others));
+    derivation
+        .made()
+        .ifPresent(
+            made -> {
+              List<SlipRow> rows = new ArrayList<>();
+              made.design().pieces().forEach(piece -> rows.add(sizeOf(piece)));
+              made.closed()
+                  .ifPresent(
+                      closed ->
+                          rows.add(
+                              plain(
+                                  "plies",
+                                  Integer.toString(closed.mostPlies()),
+                                  Words.say("slip.plies"))));
+              sections.add(new SlipSection(Words.say("slip.comes-to"), "", rows));
+            });
+    return sections;
+  }
+
+  private SlipRow row(Parameter parameter) {
+    Setting setting = derivation.job().values().get(parameter.id()).orElse(parameter.normal());
+    return new SlipRow(
+        parameter.id(),
+        text(parameter, setting),
+        parameter.label(),
+        refs(parameter),
+        Optional.of(parameter));
+  }
+
+  private String text(Parameter parameter, Setting setting) {
+    if (setting instanceof Setting.OfLength length) {
+      return format.format(length.length());
+    }
+    if (setting instanceof Setting.OfCount count) {
+      return Long.toString(count.count());
+    }
+    String name = ((Setting.OfChoice) setting).name();
+    return parameter.choices().stream()
+        .filter(choice -> choice.id().equals(name))
+        .map(Parameter.Choice::label)
+        .findFirst()
+        .orElse(name);
+  }
+
+  private Set<Ref> refs(Parameter parameter) {
+    return derivation
+        .made()
+        .map(
+            made ->
+                Influence.of(
+                    derivation.pattern(), derivation.job().values(), made.design(), parameter))
+        .orElse(Set.of());
+  }
+
+  private SlipRow sizeOf(Piece piece) {
+    String label =
+        piece.count() == 1 ? piece.label() : Words.say("slip.times", piece.count(), piece.label());
+    return new SlipRow(
+        "piece:" + piece.id(),
+        format.size(piece.width(), piece.height()),
+        label,
+        Set.of(new Ref(piece.id(), "")),
+        Optional.empty());
+  }
+
+  private static SlipRow plain(String key, String number, String label) {
+    return new SlipRow(key, number, label, Set.of(), Optional.empty());
+  }
+
+  private SlipRow sizeOf(Layer layer) {
+    return new SlipRow(
+        "layer:" + layer.id(),
+        format.size(layer.width(), layer.height()),
+        layer.label(),
+        Set.of(new Ref(layer.on(), layer.id())),
+        Optional.empty());
+  }
+
+  private List<SlipSection> cuts() {
+    List<SlipSection> sections = new ArrayList<>();
+    for (PaperKind paper : PaperKind.values()) {
+      List<SlipRow> rows = new ArrayList<>();
+      derivation.made().stream()
+          .flatMap(made -> made.design().pieces().stream())
+          .filter(piece -> piece.paper() == paper)
+          .forEach(piece -> rows.add(sizeOf(piece)));
+      derivation.made().stream()
+          .flatMap(made -> made.design().layers().stream())
+          .filter(layer -> layer.paper() == paper)
+          .forEach(layer -> rows.add(sizeOf(layer)));
+      if (!rows.isEmpty()) {
+        boolean card = paper == PaperKind.CARDSTOCK;
+        String title = Words.say(card ? "slip.from-cardstock" : "slip.from-patterned");
+        sections.add(new SlipSection(title, "", rows));
+      }
+    }
+    return sections;
+  }
+
+  private List<SlipSection> scores() {
+    List<SlipSection> sections = new ArrayList<>();
+    Directions directions = new Directions(format, derivation.job().habit());
+    for (ScoreRun run : derivation.made().map(Derivation.Made::scoring).orElse(List.of())) {
+      for (ScoreRun.Setup setup : run.setups()) {
+        List<SlipRow> rows = new ArrayList<>();
+        for (ScoreRun.Stop stop : setup.stops()) {
+          rows.add(
+              new SlipRow(
+                  "stop:" + run.piece().id() + ":" + stop.score().id(),
+                  format.format(stop.at()),
+                  directions.stop(stop),
+                  Set.of(new Ref(run.piece().id(), stop.score().id())),
+                  Optional.empty()));
+        }
+        sections.add(new SlipSection(run.piece().label(), directions.lay(run, setup), rows));
+      }
+    }
+    return sections;
+  }
+
+  private List<SlipSection> folds() {
+    List<SlipRow> rows = new ArrayList<>();
+    int number = 0;
+    for (Stage stage : derivation.made().map(made -> made.design().stages()).orElse(List.of())) {
+      number++;
+      rows.add(plain("stage:" + number, Integer.toString(number), stage.title()));
+    }
+    List<SlipSection> sections = new ArrayList<>();
+    sections.add(new SlipSection(Words.say("slip.in-this-order"), "", rows));
+    derivation
+        .made()
+        .flatMap(Derivation.Made::closed)
+        .ifPresent(
+            closed ->
+                sections.add(
+                    new SlipSection(
+                        Words.say("slip.closed"),
+                        "",
+                        List.of(
+                            plain(
+                                "closed",
+                                format.size(closed.width(), closed.height()),
+                                Words.say("slip.closed-size")),
+                            plain(
+                                "plies",
+                                Integer.toString(closed.mostPlies()),
+                                Words.say("slip.plies"))))));
+    return sections;
+  }
+
+  private List<SlipSection> layers() {
+    List<SlipRow> rows = new ArrayList<>();
+    derivation
+        .made()
+        .ifPresent(made -> made.design().layers().forEach(layer -> rows.add(sizeOf(layer))));
+    List<SlipRow> borders =
+        derivation.pattern().parameters().stream()
+            .filter(parameter -> parameter.id().contains("border"))
+            .map(this::row)
+            .toList();
+    return List.of(
+        new SlipSection(Words.say("slip.layers"), "", rows),
+        new SlipSection(Words.say("slip.border"), Words.say("slip.border-remark"), borders));
+  }
+}

@@ -1,0 +1,2 @@
+/** The slip of sizes beside the paper. */
+package cufflink.desktop.slip;

@@ -1,0 +1,68 @@
+package cufflink.desktop.work;
+
+import cufflink.core.job.Job;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** The versions of what lay on the table, to go back and forth in. */
+final class History {
+  private static final int LONGEST = 500;
+
+  /** A job and the file it is kept in, if it is kept in one. */
+  record Version(Job job, Optional<Path> file) {}
+
+  private final List<Version> versions = new ArrayList<>();
+  private int now = -1;
+  private String lastSubject = "";
+
+  /**
+   * Adds a version. Changes of the same subject in a row count as one, so that typing a number is
+   * taken back at once and not key by key.
+   */
+  void add(Version version, String subject) {
+    boolean goesOn = !subject.isEmpty() && subject.equals(lastSubject) && now > 0;
+    if (goesOn) {
+      now--;
+    }
+    while (versions.size() > now + 1) {
+      versions.remove(versions.size() - 1);
+    }
+    versions.add(version);
+    if (versions.size() > LONGEST) {
+      versions.remove(0);
+    }
+    now = versions.size() - 1;
+    lastSubject = subject;
+  }
+
+  /** Notes in which file the present version is kept. */
+  void keptIn(Path file) {
+    versions.set(now, new Version(versions.get(now).job(), Optional.of(file)));
+    pause();
+  }
+
+  /** Ends a run of changes of one subject. */
+  void pause() {
+    lastSubject = "";
+  }
+
+  Optional<Version> back() {
+    pause();
+    return canGoBack() ? Optional.of(versions.get(--now)) : Optional.empty();
+  }
+
+  Optional<Version> forward() {
+    pause();
+    return canGoForward() ? Optional.of(versions.get(++now)) : Optional.empty();
+  }
+
+  boolean canGoBack() {
+    return now > 0;
+  }
+
+  boolean canGoForward() {
+    return now < versions.size() - 1;
+  }
+}

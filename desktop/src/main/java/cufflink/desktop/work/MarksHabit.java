@@ -1,0 +1,51 @@
+package cufflink.desktop.work;
+
+import cufflink.core.design.Values;
+import cufflink.core.fit.Relayer;
+import cufflink.core.job.Job;
+import cufflink.core.measure.Marks;
+import cufflink.core.pattern.Pattern;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Which ruler is used, and what the sizes were on the ruler before, so that going there and back
+ * ends where it began.
+ */
+final class MarksHabit {
+  private Marks last;
+  private Optional<Move> move = Optional.empty();
+
+  /** A change of ruler: the values on the old marks and what became of them on the new ones. */
+  private record Move(Marks from, Values before, Values after) {}
+
+  MarksHabit(Marks last) {
+    this.last = last;
+  }
+
+  Marks last() {
+    return last;
+  }
+
+  void remember(Marks marks) {
+    last = marks;
+  }
+
+  /** Lays a job's values out on other marks. */
+  Values relay(Pattern pattern, Job job, Marks marks) {
+    boolean isWayBack =
+        move.filter(each -> each.from().equals(marks) && each.after().equals(job.values()))
+            .isPresent();
+    Values relaid =
+        isWayBack
+            ? move.orElseThrow().before()
+            : Relayer.relay(pattern, job.values(), marks, Set.of());
+    move = Optional.of(new Move(job.marks(), job.values(), relaid));
+    return relaid;
+  }
+
+  /** Returns the scoring board that goes with a ruler. */
+  static Marks board(Marks marks) {
+    return marks.inInches() ? Marks.EIGHTHS : Marks.FIVE_MILLIMETRES;
+  }
+}

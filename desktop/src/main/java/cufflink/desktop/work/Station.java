@@ -1,0 +1,29 @@
+package cufflink.desktop.work;
+
+import cufflink.core.words.Words;
+import java.util.Locale;
+
+/** The stations in working order. Those still to come take their places between these. */
+public enum Station {
+  /** Which construction? */
+  CHOOSE,
+  /** How large? */
+  SIZE,
+  /** What to cut? */
+  CUT,
+  /** Where to score? */
+  SCORE,
+  /** How does it fold? */
+  FOLD,
+  /** What is glued where? */
+  LAYER;
+
+  /**
+   * Returns the station's name.
+   *
+   * @return one word
+   */
+  public String title() {
+    return Words.say("station." + name().toLowerCase(Locale.ROOT));
+  }
+}

@@ -1,0 +1,44 @@
+package cufflink.files.command;
+
+import cufflink.core.job.Derivation;
+import cufflink.core.words.Words;
+import cufflink.files.export.PlanJson;
+import java.io.PrintWriter;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParentCommand;
+import picocli.CommandLine.Spec;
+
+/** Prints what would go wrong at the table. */
+@Command(
+    name = "check",
+    description = "Prints what would go wrong with a construction at these sizes.",
+    mixinStandardHelpOptions = true)
+final class CheckCommand implements Callable<Integer> {
+  @ParentCommand private Cufflink parent;
+  @Spec private CommandSpec spec;
+  @Mixin private Request request;
+
+  @Option(names = "--json", description = "Print JSON instead of words.")
+  private boolean json;
+
+  @Override
+  public Integer call() {
+    Request.Answer answer = request.answer(parent.library());
+    Derivation derivation = answer.derivation();
+    PrintWriter out = spec.commandLine().getOut();
+    if (json) {
+      out.println(
+          new PlanJson(answer.format()).check(derivation.pattern().id(), derivation.findings()));
+    } else if (derivation.findings().isEmpty()) {
+      out.println(Words.say("command.nothing-wrong"));
+    } else {
+      PlanCommand.printFindings(derivation, answer.format(), out);
+    }
+    out.flush();
+    return PlanCommand.exitCode(derivation);
+  }
+}

@@ -1,0 +1,76 @@
+package cufflink.files.command;
+
+import static cufflink.files.command.BadInputException.orBad;
+
+import cufflink.core.job.Derivation;
+import cufflink.files.export.JobSheet;
+import cufflink.files.export.PlanJson;
+import cufflink.files.export.SvgExport;
+import cufflink.files.project.AtomicFile;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParentCommand;
+
+/** Writes a construction to a file. */
+@Command(
+    name = "export",
+    description = "Writes a construction as SVG, PDF job sheet or JSON plan.",
+    mixinStandardHelpOptions = true)
+final class ExportCommand implements Callable<Integer> {
+  @ParentCommand private Cufflink parent;
+  @Mixin private Request request;
+
+  @Option(names = "--format", required = true, description = "One of: ${COMPLETION-CANDIDATES}.")
+  private Format format;
+
+  @Option(names = "--printer", description = "The paper in the printer: ${COMPLETION-CANDIDATES}.")
+  private JobSheet.Printer printer = JobSheet.Printer.A4;
+
+  @Option(
+      names = {"-o", "--output"},
+      required = true,
+      paramLabel = "FILE",
+      description = "The file to write.")
+  private Path output;
+
+  /** What can be written. */
+  enum Format {
+    svg,
+    pdf,
+    json
+  }
+
+  @Override
+  public Integer call() throws IOException {
+    Request.Answer answer = request.answer(parent.library());
+    Derivation derivation = answer.derivation();
+    if (derivation.made().isEmpty()) {
+      String sentence = derivation.findings().get(0).sentence().say(answer.format());
+      throw BadInputException.of("command.nothing-to-export", sentence);
+    }
+    byte[] bytes =
+        switch (format) {
+          case svg ->
+              SvgExport.write(derivation.made().get().design()).getBytes(StandardCharsets.UTF_8);
+          case json ->
+              new PlanJson(answer.format())
+                  .plan(derivation, answer.reason())
+                  .getBytes(StandardCharsets.UTF_8);
+          case pdf -> pdf(derivation);
+        };
+    orBad(new AtomicFile(AtomicFile.Disk.REAL).replace(output, bytes));
+    return PlanCommand.exitCode(derivation);
+  }
+
+  private byte[] pdf(Derivation derivation) throws IOException {
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    JobSheet.write(derivation, printer, bytes);
+    return bytes.toByteArray();
+  }
+}

@@ -1,0 +1,40 @@
+package cufflink.files.command;
+
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.measure.LengthFormat.Fractions;
+import cufflink.core.measure.Marks;
+import cufflink.files.export.PlanJson;
+import java.io.PrintWriter;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParentCommand;
+import picocli.CommandLine.Spec;
+
+/** Prints the constructions at hand. */
+@Command(
+    name = "list",
+    description = "Prints every construction with its values.",
+    mixinStandardHelpOptions = true)
+final class ListCommand implements Callable<Integer> {
+  @ParentCommand private Cufflink parent;
+  @Spec private CommandSpec spec;
+
+  @Option(names = "--json", description = "Print JSON instead of words.")
+  private boolean json;
+
+  @Override
+  public Integer call() {
+    PrintWriter out = spec.commandLine().getOut();
+    LengthFormat format = LengthFormat.of(Marks.HALF_MILLIMETRES, Fractions.PLAIN);
+    if (json) {
+      out.println(new PlanJson(format).list(parent.library().patterns()));
+    } else {
+      parent.library().patterns().forEach(each -> out.println(each.id() + "  " + each.name()));
+    }
+    out.flush();
+    parent.library().problems().forEach(spec.commandLine().getErr()::println);
+    return Cufflink.GOOD;
+  }
+}

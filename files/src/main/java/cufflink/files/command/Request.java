@@ -1,0 +1,190 @@
+package cufflink.files.command;
+
+import static cufflink.files.command.BadInputException.orBad;
+
+import cufflink.core.design.Setting;
+import cufflink.core.design.Values;
+import cufflink.core.fit.Fit;
+import cufflink.core.fit.Fitter;
+import cufflink.core.fit.Goal;
+import cufflink.core.fit.Relayer;
+import cufflink.core.job.Derivation;
+import cufflink.core.job.Job;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.measure.LengthFormat.Fractions;
+import cufflink.core.measure.LengthParser;
+import cufflink.core.measure.Marks;
+import cufflink.core.pattern.Parameter;
+import cufflink.core.pattern.Pattern;
+import cufflink.core.run.ScoringHabit;
+import cufflink.files.pattern.PatternLibrary;
+import cufflink.files.size.StandardSizes;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import picocli.CommandLine.ArgGroup;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** What a command is asked to make: a construction, its values, and what to scale it to. */
+final class Request {
+  private static final Length CLEARANCE_METRIC = Length.ofMillimetres(4);
+  private static final Length CLEARANCE_INCHES = Length.ofInches(3, 16);
+
+  @Parameters(paramLabel = "ID", description = "The construction, as “list” names it.")
+  private String id = "";
+
+  @Option(
+      names = "--set",
+      paramLabel = "NAME=VALUE",
+      description = "A value of the construction. It stays as it is when the rest is scaled.")
+  private List<String> sets = new ArrayList<>();
+
+  @ArgGroup private GoalOptions goal = new GoalOptions();
+
+  @Option(
+      names = "--marks",
+      paramLabel = "MARKS",
+      description = "The ruler: 1/32in, 1/16in, 1/8in, 0.5mm, 1mm, 2.5mm or 5mm.")
+  private String marks = "1mm";
+
+  @Option(
+      names = "--free",
+      description = "Let width and height scale each on its own instead of keeping proportions.")
+  private boolean free;
+
+  @Option(
+      names = "--clearance",
+      paramLabel = "LENGTH",
+      description = "How much smaller than its envelope the card must be, in each dimension.")
+  private String clearance = "";
+
+  /** At most one of these may be given. */
+  static final class GoalOptions {
+    @Option(names = "--sheet", paramLabel = "NAME", description = "The sheet on the table.")
+    private String sheet = "";
+
+    @Option(names = "--envelope", paramLabel = "NAME", description = "The envelope at hand.")
+    private String envelope = "";
+
+    @Option(names = "--finished", paramLabel = "WxH", description = "The size of the closed card.")
+    private String finished = "";
+  }
+
+  /** What came of a request. */
+  record Answer(Derivation derivation, String reason, LengthFormat format) {}
+
+  Answer answer(PatternLibrary library) {
+    Pattern pattern =
+        library
+            .pattern(id)
+            .orElseThrow(() -> BadInputException.of("command.pattern", id, known(library)));
+    Marks ruler = orBad("--marks", Marks.parse(marks));
+    Set<String> pinned = new LinkedHashSet<>();
+    Values given = given(pattern, ruler, pinned);
+    Values values = Relayer.relay(pattern, pattern.normalValues().and(given), ruler, pinned);
+    Goal wanted = goal(ruler);
+    Fit fit = Fitter.fit(pattern, values, wanted, new Fitter.Manner(ruler, !free, pinned));
+    LengthFormat format = LengthFormat.of(ruler, Fractions.PLAIN);
+    if (fit.values().isEmpty()) {
+      throw BadInputException.of("command.fit", fit.reason().say(format));
+    }
+    Job job =
+        new Job(
+            pattern.name(),
+            pattern.id(),
+            wanted instanceof Goal.Free ? values : fit.values().get(),
+            wanted,
+            ruler,
+            !free,
+            new ScoringHabit(true, ruler.inInches() ? Marks.EIGHTHS : Marks.FIVE_MILLIMETRES),
+            "");
+    String reason = wanted instanceof Goal.Free ? "" : fit.reason().say(format);
+    return new Answer(Derivation.of(pattern, job), reason, format);
+  }
+
+  private static String known(PatternLibrary library) {
+    return library.patterns().stream().map(Pattern::id).collect(Collectors.joining(", "));
+  }
+
+  private Values given(Pattern pattern, Marks ruler, Set<String> pinned) {
+    Values values = Values.NONE;
+    for (String set : sets) {
+      int equals = set.indexOf('=');
+      if (equals < 1) {
+        throw BadInputException.of("command.set", set);
+      }
+      String name = set.substring(0, equals).strip();
+      Parameter parameter =
+          pattern
+              .parameter(name)
+              .orElseThrow(() -> BadInputException.of("command.value", name, names(pattern)));
+      values = values.and(name, setting(parameter, set.substring(equals + 1).strip(), ruler));
+      pinned.add(name);
+    }
+    return values;
+  }
+
+  private static String names(Pattern pattern) {
+    return pattern.parameters().stream().map(Parameter::id).collect(Collectors.joining(", "));
+  }
+
+  private static Setting setting(Parameter parameter, String text, Marks ruler) {
+    String place = "--set " + parameter.id();
+    return switch (parameter.kind()) {
+      case LENGTH -> new Setting.OfLength(orBad(place, LengthParser.parse(text, ruler.unit())));
+      case NUMBER -> {
+        if (!text.matches("\\d{1,6}")) {
+          throw BadInputException.of("command.count", parameter.id(), text);
+        }
+        yield new Setting.OfCount(Long.parseLong(text));
+      }
+      default -> {
+        if (parameter.choices().stream().noneMatch(choice -> choice.id().equals(text))) {
+          String choices =
+              parameter.choices().stream()
+                  .map(Parameter.Choice::id)
+                  .collect(Collectors.joining(", "));
+          throw BadInputException.of("command.choice", parameter.id(), text, choices);
+        }
+        yield new Setting.OfChoice(text);
+      }
+    };
+  }
+
+  private Goal goal(Marks ruler) {
+    if (!goal.sheet.isEmpty()) {
+      return StandardSizes.sheet(goal.sheet)
+          .map(Goal.FromSheet::new)
+          .orElseThrow(() -> BadInputException.of("command.sheet", goal.sheet, sheets()));
+    }
+    if (!goal.envelope.isEmpty()) {
+      Length spare =
+          clearance.isEmpty()
+              ? (ruler.inInches() ? CLEARANCE_INCHES : CLEARANCE_METRIC)
+              : orBad("--clearance", LengthParser.parse(clearance, ruler.unit()));
+      return StandardSizes.envelope(goal.envelope)
+          .map(envelope -> new Goal.ForEnvelope(envelope, spare))
+          .orElseThrow(() -> BadInputException.of("command.envelope", goal.envelope, envelopes()));
+    }
+    if (!goal.finished.isEmpty()) {
+      StandardSizes.Size size =
+          orBad("--finished", StandardSizes.parse(goal.finished, ruler.unit()));
+      return new Goal.Finished(size.width(), size.height());
+    }
+    return new Goal.Free();
+  }
+
+  private static String sheets() {
+    return StandardSizes.sheets().stream().map(each -> each.id()).collect(Collectors.joining(", "));
+  }
+
+  private static String envelopes() {
+    return StandardSizes.envelopes().stream()
+        .map(each -> each.id())
+        .collect(Collectors.joining(", "));
+  }
+}

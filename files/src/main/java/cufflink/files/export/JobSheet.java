@@ -1,0 +1,202 @@
+package cufflink.files.export;
+
+import cufflink.core.design.Design;
+import cufflink.core.design.Finding;
+import cufflink.core.design.Layer;
+import cufflink.core.design.PaperKind;
+import cufflink.core.design.Piece;
+import cufflink.core.drawing.Drawing;
+import cufflink.core.drawing.FlatDrawing;
+import cufflink.core.drawing.FoldDrawing;
+import cufflink.core.drawing.Surface;
+import cufflink.core.fold.FoldModel;
+import cufflink.core.fold.Viewpoint;
+import cufflink.core.job.Derivation;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.measure.LengthFormat.Fractions;
+import cufflink.core.run.Directions;
+import cufflink.core.run.ScoreRun;
+import cufflink.core.words.Words;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.util.List;
+import java.util.Optional;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+
+/**
+ * The sheet a maker lays beside the work: cut list, scoring run, folding stages, findings, and each
+ * piece at its true size.
+ */
+public final class JobSheet {
+  private static final Viewpoint FROM_THE_FRONT = new Viewpoint(-18, 48);
+  private static final double STEP_SIZE = 165;
+
+  private final Derivation derivation;
+  private final LengthFormat format;
+  private final PdfFonts fonts;
+  private final PdfPages pages;
+
+  /** The paper in the printer. */
+  public enum Printer {
+    /** 210 × 297 mm (ISO 216). */
+    A4(PDRectangle.A4),
+    /** 8 1/2 × 11 in (ANSI/ASME Y14.1). */
+    LETTER(PDRectangle.LETTER);
+
+    private final PDRectangle size;
+
+    Printer(PDRectangle size) {
+      this.size = size;
+    }
+
+    PDRectangle size() {
+      return size;
+    }
+  }
+
+  private JobSheet(Derivation derivation, PdfFonts fonts, PdfPages pages) {
+    this.derivation = derivation;
+    this.format = LengthFormat.of(derivation.job().marks(), Fractions.TYPESET);
+    this.fonts = fonts;
+    this.pages = pages;
+  }
+
+  /**
+   * Writes the sheet.
+   *
+   * @param derivation what follows from the job; it must have a design
+   * @param printer the paper in the printer
+   * @param out where the PDF goes; it is not closed
+   * @throws IOException if writing fails
+   * @throws IllegalArgumentException if there is no design to print
+   */
+  public static void write(Derivation derivation, Printer printer, OutputStream out)
+      throws IOException {
+    Derivation.Made made =
+        derivation
+            .made()
+            .orElseThrow(() -> new IllegalArgumentException("a job sheet needs a design"));
+    try (PDDocument document = new PDDocument()) {
+      document.getDocumentInformation().setTitle(derivation.job().title());
+      PdfFonts fonts = new PdfFonts(document);
+      try (PdfPages pages = new PdfPages(document, fonts, printer.size())) {
+        JobSheet sheet = new JobSheet(derivation, fonts, pages);
+        sheet.writeSummary(made);
+      }
+      PdfTemplate.write(document, fonts, printer.size(), made.design(), derivation.job().marks());
+      document.save(out);
+    }
+  }
+
+  private void writeSummary(Derivation.Made made) throws IOException {
+    pages.newPage();
+    pages.title(derivation.job().title());
+    pages.line(
+        Words.say(
+            "sheet.subtitle",
+            derivation.pattern().name(),
+            format.size(made.design().finishedWidth(), made.design().finishedHeight()),
+            Words.say(derivation.job().marks().inInches() ? "unit.inches" : "unit.millimetres")));
+    writeFindings();
+    writePiece(made.design().base());
+    writeCuts(made.design());
+    writeScoring(made.scoring());
+    writeFolding(made);
+    if (!derivation.job().notes().isBlank()) {
+      pages.heading(Words.say("sheet.notes"));
+      pages.line(derivation.job().notes());
+    }
+  }
+
+  private void writeFindings() throws IOException {
+    if (!derivation.findings().isEmpty()) {
+      pages.heading(Words.say("sheet.findings"));
+      for (Finding finding : derivation.findings()) {
+        pages.row(
+            Words.say(finding.isError() ? "severity.error" : "severity.warning"),
+            finding.sentence().say(format));
+      }
+    }
+  }
+
+  private void writePiece(Piece piece) throws IOException {
+    double room = pages.width() - 2 * PdfPages.MARGIN;
+    Surface surface = surface(room, 250);
+    Drawing drawing =
+        FlatDrawing.of(
+            FlatDrawing.asDescribed(piece),
+            surface,
+            new FlatDrawing.Options(List.of(), Optional.empty(), score -> true, true, false));
+    pages.need(surface.height());
+    pages.pen().paint(drawing, PdfPages.MARGIN, pages.y());
+    pages.skip(surface.height());
+  }
+
+  private Surface surface(double width, double height) {
+    return new Surface(width, height, derivation.job().marks(), format, fonts, 12);
+  }
+
+  private void writeCuts(Design design) throws IOException {
+    pages.heading(Words.say("sheet.cut"));
+    for (Piece piece : design.pieces()) {
+      pages.row(
+          format.size(piece.width(), piece.height()),
+          Words.say("sheet.piece", piece.count(), piece.label(), paper(piece.paper())));
+    }
+    for (Layer layer : design.layers()) {
+      pages.row(
+          format.size(layer.width(), layer.height()),
+          Words.say("sheet.piece", 1, layer.label(), paper(layer.paper())));
+    }
+  }
+
+  private static String paper(PaperKind kind) {
+    return Words.say(
+        switch (kind) {
+          case CARDSTOCK -> "paper.cardstock";
+          case PATTERNED -> "paper.patterned";
+        });
+  }
+
+  private void writeScoring(List<ScoreRun> runs) throws IOException {
+    Directions directions = new Directions(format, derivation.job().habit());
+    for (ScoreRun run : runs) {
+      pages.heading(Words.say("sheet.score", run.piece().label()));
+      for (ScoreRun.Setup setup : run.setups()) {
+        pages.line(directions.lay(run, setup));
+        for (ScoreRun.Stop stop : setup.stops()) {
+          pages.row(format.format(stop.at()), directions.stop(stop));
+        }
+      }
+    }
+  }
+
+  private void writeFolding(Derivation.Made made) throws IOException {
+    if (made.fold().isEmpty()) {
+      return;
+    }
+    FoldModel model = made.fold().get();
+    pages.heading(Words.say("sheet.fold"));
+    pages.need(STEP_SIZE + 30);
+    double left = PdfPages.MARGIN;
+    for (double moment : FoldDrawing.steps(model)) {
+      if (left + STEP_SIZE > pages.width() - PdfPages.MARGIN) {
+        pages.skip(STEP_SIZE + 24);
+        pages.need(STEP_SIZE + 24);
+        left = PdfPages.MARGIN;
+      }
+      Surface surface = surface(STEP_SIZE, STEP_SIZE);
+      Drawing drawing =
+          FoldDrawing.of(model, made.design().layers(), moment, FROM_THE_FRONT, surface);
+      pages.pen().paint(drawing, left, pages.y());
+      String title =
+          moment == 0
+              ? Words.say("sheet.flat")
+              : (int) moment + ". " + model.stages().get((int) moment - 1).title();
+      pages.pen().text(fonts.plain(), 10, left, pages.y() + STEP_SIZE + 10, title, false);
+      left += STEP_SIZE + 10;
+    }
+    pages.skip(STEP_SIZE + 24);
+  }
+}

@@ -1,0 +1,130 @@
+package cufflink.files.export;
+
+import java.io.Closeable;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+
+/** Pages filled from the top down; a new one is begun when the next part does not fit. */
+final class PdfPages implements Closeable {
+  /** What ordinary printers leave white on each side, in points: 12 mm. */
+  static final double MARGIN = 12 * PdfPen.POINTS;
+
+  private static final double LINE = 1.35;
+
+  private final PDDocument document;
+  private final PdfFonts fonts;
+  private final double width;
+  private final double height;
+  private PDPageContentStream content;
+  private PdfPen pen;
+  private double y;
+
+  PdfPages(PDDocument document, PdfFonts fonts, PDRectangle paper) {
+    this.document = document;
+    this.fonts = fonts;
+    this.width = paper.getWidth();
+    this.height = paper.getHeight();
+  }
+
+  double width() {
+    return width;
+  }
+
+  double height() {
+    return height;
+  }
+
+  double y() {
+    return y;
+  }
+
+  PdfPen pen() {
+    return pen;
+  }
+
+  void newPage() throws IOException {
+    close();
+    PDPage page = new PDPage(new PDRectangle((float) width, (float) height));
+    document.addPage(page);
+    content = new PDPageContentStream(document, page);
+    pen = new PdfPen(content, fonts, height);
+    y = MARGIN;
+  }
+
+  /** Makes sure that a part of a height fits on the page, beginning a new one if it does not. */
+  void need(double room) throws IOException {
+    if (y + room > height - MARGIN) {
+      newPage();
+    }
+  }
+
+  void skip(double room) {
+    y += room;
+  }
+
+  void heading(String text) throws IOException {
+    need(60);
+    y += 10;
+    write(fonts.bold(), 14, 0, text);
+    y += 2;
+  }
+
+  void line(String text) throws IOException {
+    write(fonts.plain(), 11, 0, text);
+  }
+
+  void title(String text) throws IOException {
+    write(fonts.bold(), 22, 0, text);
+  }
+
+  /** Writes a number in the left column and what it is beside it. */
+  void row(String number, String text) throws IOException {
+    double start = y;
+    double column = Math.max(110, PdfFonts.width(fonts.bold(), number, 12) + 14);
+    write(fonts.bold(), 12, 0, number);
+    double after = y;
+    y = start;
+    write(fonts.plain(), 11, column, text);
+    y = Math.max(y, after);
+  }
+
+  private void write(PDFont font, double size, double indent, String text) throws IOException {
+    for (String line : wrap(font, size, text, width - 2 * MARGIN - indent)) {
+      need(size * LINE);
+      y += size * LINE;
+      pen.text(font, size, MARGIN + indent, y - size * 0.3, line, false);
+    }
+  }
+
+  private static List<String> wrap(PDFont font, double size, String text, double room) {
+    List<String> lines = new ArrayList<>();
+    StringBuilder line = new StringBuilder();
+    for (String word : text.split("[ \\n]+")) {
+      String longer = line.isEmpty() ? word : line + " " + word;
+      if (!line.isEmpty() && PdfFonts.width(font, longer, size) > room) {
+        lines.add(line.toString());
+        line.setLength(0);
+        line.append(word);
+      } else {
+        line.setLength(0);
+        line.append(longer);
+      }
+    }
+    lines.add(line.toString());
+    return lines;
+  }
+
+  @Override
+  public void close() throws IOException {
+    if (content != null) {
+      content.close();
+      content = null;
+    }
+  }
+}

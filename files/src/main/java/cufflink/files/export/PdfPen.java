@@ -1,0 +1,119 @@
+package cufflink.files.export;
+
+import cufflink.core.drawing.Drawing;
+import cufflink.core.drawing.Drawing.Caption;
+import cufflink.core.drawing.Drawing.Mark;
+import cufflink.core.drawing.Drawing.Shape;
+import cufflink.core.drawing.Drawing.Stroke;
+import cufflink.core.drawing.Fill;
+import cufflink.core.drawing.Ink;
+import cufflink.core.flat.Spot;
+import java.io.IOException;
+import java.util.List;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+
+/** Paints on a PDF page with y down from the top, in points. */
+final class PdfPen {
+  /** Points in one millimetre: 72 to the inch. */
+  static final double POINTS = 72 / 25.4;
+
+  private static final float QUIET_GREY = 0.35f;
+
+  private final PDPageContentStream content;
+  private final PdfFonts fonts;
+  private final double pageHeight;
+
+  PdfPen(PDPageContentStream content, PdfFonts fonts, double pageHeight) {
+    this.content = content;
+    this.fonts = fonts;
+    this.pageHeight = pageHeight;
+  }
+
+  /** Paints a drawing made in points with its top left corner at a place on the page. */
+  void paint(Drawing drawing, double left, double top) throws IOException {
+    for (Mark mark : drawing.marks()) {
+      if (mark instanceof Shape shape) {
+        fill(shape, left, top);
+      } else if (mark instanceof Stroke stroke) {
+        stroke(stroke.path(), stroke.ink(), left, top);
+      } else if (mark instanceof Caption caption) {
+        caption(caption, left, top);
+      }
+    }
+  }
+
+  private void fill(Shape shape, double left, double top) throws IOException {
+    float grey = (float) (grey(shape.fill()) * (0.75 + 0.25 * shape.light()));
+    content.setNonStrokingColor(grey);
+    path(shape.corners(), left, top);
+    content.closePath();
+    content.fill();
+  }
+
+  private static double grey(Fill fill) {
+    return switch (fill) {
+      case INSIDE, SHEET -> 1;
+      case OUTSIDE -> 0.93;
+      case LAYER -> 0.86;
+      case RULER -> 0.97;
+    };
+  }
+
+  void stroke(List<Spot> path, Ink ink, double left, double top) throws IOException {
+    double[] dashes = ink.dashes();
+    float[] pattern = new float[dashes.length];
+    for (int i = 0; i < dashes.length; i++) {
+      pattern[i] = (float) (dashes[i] * 0.6);
+    }
+    content.setLineDashPattern(pattern, 0);
+    content.setLineWidth((float) (ink.weight() * 0.5));
+    content.setStrokingColor(0f);
+    path(path, left, top);
+    content.stroke();
+  }
+
+  private void path(List<Spot> path, double left, double top) throws IOException {
+    boolean first = true;
+    for (Spot spot : path) {
+      float x = (float) (left + spot.x());
+      float y = (float) (pageHeight - top - spot.y());
+      if (first) {
+        content.moveTo(x, y);
+      } else {
+        content.lineTo(x, y);
+      }
+      first = false;
+    }
+  }
+
+  private void caption(Caption caption, double left, double top) throws IOException {
+    double x = left + caption.box(fonts).left();
+    double y = top + caption.at().y() + caption.size() * 0.35;
+    boolean quiet = caption.tone().isRemark();
+    text(quiet ? fonts.plain() : fonts.bold(), caption.size(), x, y, caption.text(), quiet);
+  }
+
+  /** Sets a line of text with its foot at a place on the page. */
+  void text(PDFont font, double size, double x, double y, String text, boolean quiet)
+      throws IOException {
+    content.beginText();
+    content.setNonStrokingColor(quiet ? QUIET_GREY : 0f);
+    content.setFont(font, (float) size);
+    content.newLineAtOffset((float) x, (float) (pageHeight - y));
+    content.showText(PdfFonts.settable(font, text));
+    content.endText();
+  }
+
+  /** Keeps what follows inside a rectangle until {@link #unclip()}. */
+  void clip(double left, double top, double width, double height) throws IOException {
+    content.saveGraphicsState();
+    content.addRect(
+        (float) left, (float) (pageHeight - top - height), (float) width, (float) height);
+    content.clip();
+  }
+
+  void unclip() throws IOException {
+    content.restoreGraphicsState();
+  }
+}

@@ -1,0 +1,282 @@
+package cufflink.files.export;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.StreamWriteFeature;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.SerializationFeature;
+import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.DecimalNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import cufflink.core.design.Design;
+import cufflink.core.design.Finding;
+import cufflink.core.design.Layer;
+import cufflink.core.design.Piece;
+import cufflink.core.design.Point;
+import cufflink.core.design.Score;
+import cufflink.core.design.Setting;
+import cufflink.core.design.Slit;
+import cufflink.core.design.Values;
+import cufflink.core.fold.ClosedState;
+import cufflink.core.job.Derivation;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.pattern.Parameter;
+import cufflink.core.pattern.Pattern;
+import java.util.Collection;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * Writes plans, findings and the list of constructions as JSON.
+ *
+ * <p>Lengths are numbers in millimetres, exact to six decimals; beside each stands the text a maker
+ * would read off the ruler.
+ */
+public final class PlanJson {
+  private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
+  private static final ObjectMapper MAPPER =
+      JsonMapper.builder()
+          .enable(SerializationFeature.INDENT_OUTPUT)
+          .enable(StreamWriteFeature.WRITE_BIGDECIMAL_AS_PLAIN)
+          .build();
+
+  private final LengthFormat format;
+
+  /**
+   * Prepares to write.
+   *
+   * @param format how the texts beside the lengths are written
+   */
+  public PlanJson(LengthFormat format) {
+    this.format = format;
+  }
+
+  /**
+   * Writes the plan of a job.
+   *
+   * @param derivation what follows from the job
+   * @param reason why the sizes are what they are, empty if nobody asked
+   * @return the JSON text
+   */
+  public String plan(Derivation derivation, String reason) {
+    ObjectNode root = NODES.objectNode();
+    root.put("id", derivation.pattern().id());
+    root.put("name", derivation.pattern().name());
+    root.put("marks", derivation.job().marks().toString());
+    root.set("values", values(derivation.pattern(), derivation.job().values()));
+    if (!reason.isEmpty()) {
+      root.put("why", reason);
+    }
+    derivation.made().ifPresent(made -> design(root, made));
+    root.set("findings", findings(derivation.findings()));
+    return text(root);
+  }
+
+  /**
+   * Writes findings.
+   *
+   * @param id the construction's id
+   * @param findings the findings
+   * @return the JSON text
+   */
+  public String check(String id, List<Finding> findings) {
+    ObjectNode root = NODES.objectNode();
+    root.put("id", id);
+    root.set("findings", findings(findings));
+    return text(root);
+  }
+
+  /**
+   * Writes the list of constructions.
+   *
+   * @param patterns the constructions
+   * @return the JSON text
+   */
+  public String list(Collection<Pattern> patterns) {
+    ArrayNode designs = NODES.arrayNode();
+    for (Pattern pattern : patterns) {
+      ObjectNode node = designs.addObject();
+      node.put("id", pattern.id());
+      node.put("name", pattern.name());
+      node.put("about", pattern.about());
+      node.put("family", pattern.family());
+      ArrayNode does = node.putArray("does");
+      pattern.does().forEach(does::add);
+      ArrayNode parameters = node.putArray("parameters");
+      pattern.parameters().forEach(parameter -> parameters.add(parameter(parameter)));
+    }
+    return text(NODES.objectNode().set("designs", designs));
+  }
+
+  private ObjectNode parameter(Parameter parameter) {
+    ObjectNode node = NODES.objectNode();
+    node.put("id", parameter.id());
+    node.put("label", parameter.label());
+    node.put("kind", kind(parameter));
+    set(node, "default", parameter.normal());
+    node.put("role", plain(parameter.role()));
+    node.put("scales", plain(parameter.scales()));
+    parameter.least().ifPresent(least -> node.put("min", least.toString()));
+    parameter.most().ifPresent(most -> node.put("max", most.toString()));
+    if (!parameter.choices().isEmpty()) {
+      ArrayNode choices = node.putArray("choices");
+      parameter.choices().forEach(choice -> choices.add(choice.id()));
+    }
+    return node;
+  }
+
+  private static String kind(Parameter parameter) {
+    return switch (parameter.kind()) {
+      case LENGTH -> "length";
+      case NUMBER -> "count";
+      default -> "choice";
+    };
+  }
+
+  private static String plain(Enum<?> value) {
+    return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+
+  private ObjectNode values(Pattern pattern, Values values) {
+    ObjectNode node = NODES.objectNode();
+    for (Parameter parameter : pattern.parameters()) {
+      set(node, parameter.id(), values.get(parameter.id()).orElse(parameter.normal()));
+    }
+    return node;
+  }
+
+  private void set(ObjectNode node, String name, Setting setting) {
+    if (setting instanceof Setting.OfLength length) {
+      length(node, name, length.length());
+    } else if (setting instanceof Setting.OfCount count) {
+      node.put(name, count.count());
+    } else {
+      node.put(name, ((Setting.OfChoice) setting).name());
+    }
+  }
+
+  private void length(ObjectNode node, String name, Length length) {
+    node.set(name, number(length));
+    display(node).put(name, format.format(length));
+  }
+
+  private static ObjectNode display(ObjectNode node) {
+    return node.has("display") ? (ObjectNode) node.get("display") : node.putObject("display");
+  }
+
+  private static DecimalNode number(Length length) {
+    return DecimalNode.valueOf(length.toExactMillimetres());
+  }
+
+  private void design(ObjectNode root, Derivation.Made made) {
+    Design design = made.design();
+    ArrayNode pieces = root.putArray("pieces");
+    design.pieces().forEach(piece -> pieces.add(piece(piece)));
+    ArrayNode layers = root.putArray("layers");
+    design.layers().forEach(layer -> layers.add(layer(layer)));
+    made.closed().ifPresent(closed -> root.set("closed", closed(closed)));
+  }
+
+  private ObjectNode closed(ClosedState closed) {
+    ObjectNode node = NODES.objectNode();
+    length(node, "width", closed.width());
+    length(node, "height", closed.height());
+    node.put("flat", closed.isFlat());
+    node.put("plies", closed.mostPlies());
+    return node;
+  }
+
+  private ObjectNode piece(Piece piece) {
+    ObjectNode node = NODES.objectNode();
+    node.put("id", piece.id());
+    node.put("label", piece.label());
+    node.put("paper", plain(piece.paper()));
+    node.put("count", piece.count());
+    length(node, "width", piece.width());
+    length(node, "height", piece.height());
+    ArrayNode scores = node.putArray("scores");
+    piece.scores().forEach(score -> scores.add(score(score)));
+    ArrayNode cuts = node.putArray("cuts");
+    piece.slits().forEach(slit -> cuts.add(slit(slit)));
+    return node;
+  }
+
+  private ObjectNode score(Score score) {
+    ObjectNode node = NODES.objectNode();
+    node.put("id", score.id());
+    node.put("label", score.label());
+    node.put("kind", score.folds() ? "score" : "decorative");
+    node.put("fold", score.folds() ? plain(score.fold()) : "none");
+    ends(node, score.line().from(), score.line().to());
+    return node;
+  }
+
+  private ObjectNode slit(Slit slit) {
+    ObjectNode node = NODES.objectNode();
+    node.put("id", slit.id());
+    node.put("label", slit.label());
+    node.put("kind", "slit");
+    ends(node, slit.line().from(), slit.line().to());
+    return node;
+  }
+
+  private void ends(ObjectNode node, Point from, Point to) {
+    node.set("from", place(from));
+    node.set("to", place(to));
+    ObjectNode display = display(node);
+    display.set("from", written(from));
+    display.set("to", written(to));
+  }
+
+  private static ArrayNode place(Point point) {
+    return NODES.arrayNode().add(number(point.x())).add(number(point.y()));
+  }
+
+  private ArrayNode written(Point point) {
+    return NODES.arrayNode().add(format.format(point.x())).add(format.format(point.y()));
+  }
+
+  private ObjectNode layer(Layer layer) {
+    ObjectNode node = NODES.objectNode();
+    node.put("id", layer.id());
+    node.put("label", layer.label());
+    node.put("paper", plain(layer.paper()));
+    node.put("count", 1);
+    node.put("on", layer.on());
+    node.put("face", plain(layer.face()));
+    length(node, "width", layer.width());
+    length(node, "height", layer.height());
+    length(node, "border", layer.border());
+    node.set("at", place(layer.at()));
+    display(node).set("at", written(layer.at()));
+    return node;
+  }
+
+  private ArrayNode findings(List<Finding> findings) {
+    ArrayNode array = NODES.arrayNode();
+    for (Finding finding : findings) {
+      ObjectNode node = array.addObject();
+      node.put("kind", finding.kind());
+      node.put("severity", plain(finding.severity()));
+      node.put("piece", finding.place().piece());
+      ArrayNode lines = node.putArray("lines");
+      finding.place().lines().forEach(lines::add);
+      ArrayNode parameters = node.putArray("values");
+      finding.place().parameters().forEach(parameters::add);
+      node.put("sentence", finding.sentence().say(format));
+      finding.fix().ifPresent(fix -> node.put("fix", fix.label().say(format)));
+    }
+    return array;
+  }
+
+  private static String text(JsonNode root) {
+    try {
+      return MAPPER.writeValueAsString(root);
+    } catch (JsonProcessingException reason) {
+      throw new IllegalStateException("writing JSON to memory cannot fail", reason);
+    }
+  }
+}

@@ -1,0 +1,167 @@
+package cufflink.files.export;
+
+import cufflink.core.design.Design;
+import cufflink.core.design.Fold;
+import cufflink.core.design.Layer;
+import cufflink.core.design.Piece;
+import cufflink.core.design.Point;
+import cufflink.core.design.Score;
+import cufflink.core.design.Segment;
+import cufflink.core.design.Slit;
+import cufflink.core.measure.Length;
+import java.io.StringWriter;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import javax.xml.stream.XMLOutputFactory;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamWriter;
+
+/**
+ * Writes a design as SVG 1.1 in true millimetres, one group for each kind of line.
+ *
+ * <p>Pieces and layers stand side by side, 10 mm apart, inside up.
+ */
+public final class SvgExport {
+  private static final Length GAP = Length.ofMillimetres(10);
+  private static final String SPACE = "http://www.w3.org/2000/svg";
+
+  private final Map<String, List<Path>> groups = new LinkedHashMap<>();
+  private Length right = GAP;
+  private Length bottom = Length.ZERO;
+
+  /** One path of a group: its id and its places. */
+  private record Path(String id, List<Point> places, boolean closed) {}
+
+  private SvgExport() {
+    for (String name :
+        List.of("cut", "slit", "score-mountain", "score-valley", "score-decorative")) {
+      groups.put(name, new ArrayList<>());
+    }
+  }
+
+  /**
+   * Writes a design.
+   *
+   * @param design the design
+   * @return the SVG document
+   */
+  public static String write(Design design) {
+    SvgExport export = new SvgExport();
+    design.pieces().forEach(export::add);
+    design.layers().forEach(export::add);
+    try {
+      return export.document(design.patternId());
+    } catch (XMLStreamException reason) {
+      throw new IllegalStateException("writing XML to memory cannot fail", reason);
+    }
+  }
+
+  private void add(Piece piece) {
+    Length left = right;
+    group("cut", piece.id(), piece.outline(), left, true);
+    for (Score score : piece.scores()) {
+      group(name(score.fold()), piece.id() + "." + score.id(), ends(score.line()), left, false);
+    }
+    for (Slit slit : piece.slits()) {
+      group("slit", piece.id() + "." + slit.id(), ends(slit.line()), left, false);
+    }
+    advance(piece.width(), piece.height());
+  }
+
+  private void add(Layer layer) {
+    group("cut", layer.id(), Piece.rectangle(layer.width(), layer.height()), right, true);
+    advance(layer.width(), layer.height());
+  }
+
+  private void advance(Length width, Length height) {
+    right = right.plus(width).plus(GAP);
+    bottom = bottom.max(height);
+  }
+
+  private static String name(Fold fold) {
+    return switch (fold) {
+      case MOUNTAIN -> "score-mountain";
+      case VALLEY -> "score-valley";
+      case DECORATIVE -> "score-decorative";
+    };
+  }
+
+  private static List<Point> ends(Segment line) {
+    return List.of(line.from(), line.to());
+  }
+
+  private void group(String name, String id, List<Point> places, Length left, boolean closed) {
+    List<Point> moved =
+        places.stream().map(at -> new Point(at.x().plus(left), at.y().plus(GAP))).toList();
+    groups.get(name).add(new Path(id, moved, closed));
+  }
+
+  private String document(String title) throws XMLStreamException {
+    StringWriter text = new StringWriter();
+    XMLStreamWriter xml = XMLOutputFactory.newFactory().createXMLStreamWriter(text);
+    String width = number(right);
+    String height = number(bottom.plus(GAP.times(2)));
+    xml.writeStartDocument("UTF-8", "1.0");
+    xml.setDefaultNamespace(SPACE);
+    xml.writeStartElement(SPACE, "svg");
+    xml.writeDefaultNamespace(SPACE);
+    xml.writeAttribute("version", "1.1");
+    xml.writeAttribute("width", width + "mm");
+    xml.writeAttribute("height", height + "mm");
+    xml.writeAttribute("viewBox", "0 0 " + width + " " + height);
+    element(xml, "title", title);
+    for (var group : groups.entrySet()) {
+      xml.writeStartElement(SPACE, "g");
+      xml.writeAttribute("id", group.getKey());
+      xml.writeAttribute("fill", "none");
+      xml.writeAttribute("stroke", "black");
+      xml.writeAttribute("stroke-width", "0.2");
+      dashes(xml, group.getKey());
+      element(xml, "title", group.getKey());
+      for (Path path : group.getValue()) {
+        xml.writeEmptyElement(SPACE, "path");
+        xml.writeAttribute("id", path.id());
+        xml.writeAttribute("d", data(path));
+      }
+      xml.writeEndElement();
+    }
+    xml.writeEndElement();
+    xml.writeEndDocument();
+    return text.toString();
+  }
+
+  private static void dashes(XMLStreamWriter xml, String group) throws XMLStreamException {
+    String dashes =
+        switch (group) {
+          case "score-valley" -> "3 1.5";
+          case "score-mountain" -> "4 1 0.5 1 0.5 1";
+          case "score-decorative" -> "0.3 1";
+          default -> "";
+        };
+    if (!dashes.isEmpty()) {
+      xml.writeAttribute("stroke-dasharray", dashes);
+    }
+  }
+
+  private static void element(XMLStreamWriter xml, String name, String text)
+      throws XMLStreamException {
+    xml.writeStartElement(SPACE, name);
+    xml.writeCharacters(text);
+    xml.writeEndElement();
+  }
+
+  private static String data(Path path) {
+    StringBuilder data = new StringBuilder();
+    for (Point place : path.places()) {
+      data.append(data.isEmpty() ? "M" : " L");
+      data.append(number(place.x())).append(' ').append(number(place.y()));
+    }
+    return path.closed() ? data.append(" Z").toString() : data.toString();
+  }
+
+  private static String number(Length length) {
+    return length.toExactMillimetres().stripTrailingZeros().toPlainString();
+  }
+}

@@ -1,0 +1,37 @@
+package cufflink.files.project;
+
+import cufflink.core.job.Job;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The demonstration: a bicycle workshop on an estuary thanks its volunteers. */
+public final class DemoProjects {
+  private static final String FOLDER = "/cufflink/files/demo/";
+  private static final List<String> FILES =
+      List.of(
+          "thank-you-voucher.cufflink", "workshop-invitation.cufflink", "tide-calendar.cufflink");
+
+  private DemoProjects() {}
+
+  /**
+   * Reads the demonstration.
+   *
+   * @return one project for each shipped construction
+   */
+  public static List<Job> all() {
+    List<Job> jobs = new ArrayList<>();
+    for (String name : FILES) {
+      try (InputStream in = DemoProjects.class.getResourceAsStream(FOLDER + name)) {
+        String text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        jobs.add(ProjectFormat.read(name, text).orElseThrow());
+      } catch (IOException reason) {
+        throw new UncheckedIOException(reason);
+      }
+    }
+    return jobs;
+  }
+}

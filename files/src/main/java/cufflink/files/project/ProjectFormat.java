@@ -1,0 +1,237 @@
+package cufflink.files.project;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.SerializationFeature;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import cufflink.core.design.Setting;
+import cufflink.core.design.Values;
+import cufflink.core.fit.Goal;
+import cufflink.core.job.Job;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.LengthParser;
+import cufflink.core.measure.Marks;
+import cufflink.core.measure.Parsed;
+import cufflink.core.measure.Unit;
+import cufflink.core.paper.Envelope;
+import cufflink.core.paper.Sheet;
+import cufflink.core.run.ScoringHabit;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** The project file: one job as JSON, with its format's version inside. */
+public final class ProjectFormat {
+  private static final ObjectMapper MAPPER =
+      new ObjectMapper().enable(SerializationFeature.INDENT_OUTPUT);
+  private static final String NAME = "cufflink-project/";
+  private static final int VERSION = 1;
+  private static final Pattern FORMAT = Pattern.compile(Pattern.quote(NAME) + "(\\d{1,6})");
+
+  private ProjectFormat() {}
+
+  /** Carries what is wrong out of the depth of a file; it never leaves this class. */
+  private static final class BadFileException extends Exception {
+    private static final long serialVersionUID = 1L;
+
+    BadFileException(String message) {
+      super(message);
+    }
+  }
+
+  /**
+   * Writes a job.
+   *
+   * @param job the job
+   * @return the file's text
+   */
+  public static String write(Job job) {
+    try {
+      return MAPPER.writeValueAsString(node(job)) + "\n";
+    } catch (JsonProcessingException reason) {
+      throw new IllegalStateException("writing JSON to memory cannot fail", reason);
+    }
+  }
+
+  static ObjectNode node(Job job) {
+    ObjectNode root = MAPPER.createObjectNode();
+    root.put("format", NAME + VERSION);
+    root.put("title", job.title());
+    root.put("pattern", job.patternId());
+    ObjectNode values = root.putObject("values");
+    job.values().settings().forEach((name, setting) -> put(values, name, setting));
+    root.set("goal", goal(job.goal()));
+    root.put("marks", job.marks().toString());
+    root.put("keepsProportions", job.keepsProportions());
+    ObjectNode scoring = root.putObject("scoring");
+    scoring.put("ridgeInside", job.habit().ridgeInside());
+    scoring.put("grooves", job.habit().grooves().toString());
+    root.put("notes", job.notes());
+    return root;
+  }
+
+  private static void put(ObjectNode values, String name, Setting setting) {
+    if (setting instanceof Setting.OfLength length) {
+      values.put(name, length.length().toString());
+    } else if (setting instanceof Setting.OfCount count) {
+      values.put(name, count.count());
+    } else {
+      values.put(name, ((Setting.OfChoice) setting).name());
+    }
+  }
+
+  private static ObjectNode goal(Goal goal) {
+    ObjectNode node = MAPPER.createObjectNode();
+    if (goal instanceof Goal.Finished finished) {
+      node.put("kind", "finished");
+      size(node, finished.width(), finished.height());
+    } else if (goal instanceof Goal.FromSheet from) {
+      node.put("kind", "sheet").put("id", from.sheet().id()).put("label", from.sheet().label());
+      size(node, from.sheet().width(), from.sheet().height());
+    } else if (goal instanceof Goal.ForEnvelope wanted) {
+      Envelope envelope = wanted.envelope();
+      node.put("kind", "envelope").put("id", envelope.id()).put("label", envelope.label());
+      size(node, envelope.width(), envelope.height());
+      node.put("clearance", wanted.clearance().toString());
+    } else {
+      node.put("kind", "free");
+    }
+    return node;
+  }
+
+  private static void size(ObjectNode node, Length width, Length height) {
+    node.put("width", width.toString()).put("height", height.toString());
+  }
+
+  /**
+   * Reads a job.
+   *
+   * @param name the file's name, for sentences
+   * @param text the file's text
+   * @return the job, or one sentence about what is wrong and what to do
+   */
+  public static Parsed<Job> read(String name, String text) {
+    try {
+      JsonNode root = MAPPER.readTree(text);
+      if (root == null || !root.isObject()) {
+        return Parsed.bad("project.truncated", name, 1);
+      }
+      return Parsed.good(job(root));
+    } catch (JsonProcessingException broken) {
+      int line = broken.getLocation() == null ? 1 : broken.getLocation().getLineNr();
+      return Parsed.bad("project.truncated", name, line);
+    } catch (BadFileException wrong) {
+      return Parsed.bad("project.wrong", name, wrong.getMessage());
+    } catch (StackOverflowError deep) {
+      return Parsed.bad("project.truncated", name, 1);
+    }
+  }
+
+  static Parsed<Job> read(String name, JsonNode root) {
+    try {
+      return Parsed.good(job(root));
+    } catch (BadFileException wrong) {
+      return Parsed.bad("project.wrong", name, wrong.getMessage());
+    }
+  }
+
+  private static Job job(JsonNode root) throws BadFileException {
+    Matcher format = FORMAT.matcher(root.path("format").asText());
+    if (!format.matches()) {
+      throw wrong("project.format", NAME + VERSION);
+    }
+    if (Integer.parseInt(format.group(1)) > VERSION) {
+      throw wrong("project.newer", format.group(1), VERSION);
+    }
+    JsonNode scoring = root.path("scoring");
+    return new Job(
+        text(root, "title"),
+        text(root, "pattern"),
+        values(root.path("values")),
+        goal(root.path("goal")),
+        marks(root, "marks"),
+        root.path("keepsProportions").asBoolean(true),
+        new ScoringHabit(scoring.path("ridgeInside").asBoolean(true), marks(scoring, "grooves")),
+        root.path("notes").asText(""));
+  }
+
+  private static BadFileException wrong(String key, Object... details) {
+    return new BadFileException(Parsed.bad(key, details).problem());
+  }
+
+  private static String text(JsonNode node, String key) throws BadFileException {
+    if (!node.path(key).isTextual()) {
+      throw wrong("project.missing", key);
+    }
+    return node.path(key).asText();
+  }
+
+  private static Length length(JsonNode node, String key) throws BadFileException {
+    return length(text(node, key));
+  }
+
+  private static Length length(String text) throws BadFileException {
+    Parsed<Length> length = LengthParser.parse(text, Unit.MILLIMETRE);
+    if (length.value().isEmpty()) {
+      throw new BadFileException(length.problem());
+    }
+    return length.orElseThrow();
+  }
+
+  private static Marks marks(JsonNode node, String key) throws BadFileException {
+    Parsed<Marks> marks = Marks.parse(text(node, key));
+    if (marks.value().isEmpty()) {
+      throw new BadFileException(marks.problem());
+    }
+    return marks.orElseThrow();
+  }
+
+  private static Values values(JsonNode node) throws BadFileException {
+    Values values = Values.NONE;
+    for (Map.Entry<String, JsonNode> field : node.properties()) {
+      JsonNode value = field.getValue();
+      if (value.isIntegralNumber() && value.canConvertToLong()) {
+        values = values.and(field.getKey(), new Setting.OfCount(value.asLong()));
+      } else if (value.isTextual()) {
+        values = values.and(field.getKey(), setting(value.asText()));
+      } else {
+        throw wrong("project.value", field.getKey());
+      }
+    }
+    return values;
+  }
+
+  private static Setting setting(String text) throws BadFileException {
+    boolean isLength = !text.isEmpty() && Character.isDigit(text.charAt(0));
+    return isLength ? new Setting.OfLength(length(text)) : new Setting.OfChoice(text);
+  }
+
+  private static Goal goal(JsonNode node) throws BadFileException {
+    return switch (text(node, "kind")) {
+      case "free" -> new Goal.Free();
+      case "finished" -> new Goal.Finished(side(node, "width"), side(node, "height"));
+      case "sheet" ->
+          new Goal.FromSheet(
+              new Sheet(
+                  text(node, "id"),
+                  text(node, "label"),
+                  side(node, "width"),
+                  side(node, "height")));
+      case "envelope" ->
+          new Goal.ForEnvelope(
+              new Envelope(
+                  text(node, "id"), text(node, "label"), side(node, "width"), side(node, "height")),
+              length(node, "clearance"));
+      default -> throw wrong("project.goal", text(node, "kind"));
+    };
+  }
+
+  private static Length side(JsonNode node, String key) throws BadFileException {
+    Length side = length(node, key);
+    if (!side.isPositive()) {
+      throw wrong("project.side", key);
+    }
+    return side;
+  }
+}

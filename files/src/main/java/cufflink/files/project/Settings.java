@@ -1,0 +1,123 @@
+package cufflink.files.project;
+
+import cufflink.core.measure.Marks;
+import cufflink.core.measure.Parsed;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Properties;
+
+/**
+ * What the application remembers from one time to the next.
+ *
+ * @param marks the ruler used last
+ * @param dark whether the table is dark
+ * @param window the window's left, top, width and height in pixels; empty if never moved
+ * @param recent the project files used last, newest first
+ */
+public record Settings(Marks marks, boolean dark, List<Double> window, List<Path> recent) {
+  /** What a new maker begins with. */
+  public static final Settings NEW = new Settings(Marks.MILLIMETRES, false, List.of(), List.of());
+
+  private static final int MOST_RECENT = 8;
+  private static final int WINDOW_NUMBERS = 4;
+
+  /** Copies the lists. */
+  public Settings {
+    window = List.copyOf(window);
+    recent = List.copyOf(recent);
+  }
+
+  /**
+   * Reads the settings. What cannot be read is as for a new maker.
+   *
+   * @param file the file, which need not exist
+   * @return the settings
+   */
+  public static Settings read(Path file) {
+    Properties properties = new Properties();
+    if (Files.isReadable(file)) {
+      try (InputStream in = Files.newInputStream(file)) {
+        properties.load(in);
+      } catch (IOException | IllegalArgumentException damaged) {
+        return NEW;
+      }
+    }
+    return new Settings(
+        Marks.parse(properties.getProperty("marks", "")).value().orElse(NEW.marks()),
+        Boolean.parseBoolean(properties.getProperty("dark", "false")),
+        window(properties.getProperty("window", "")),
+        recent(properties));
+  }
+
+  private static List<Double> window(String text) {
+    try {
+      List<Double> numbers = new ArrayList<>();
+      for (String part : text.split(",")) {
+        numbers.add(Double.valueOf(part.strip()));
+      }
+      boolean usable = numbers.stream().allMatch(Double::isFinite);
+      return usable && numbers.size() == WINDOW_NUMBERS ? numbers : List.of();
+    } catch (NumberFormatException damaged) {
+      return List.of();
+    }
+  }
+
+  private static List<Path> recent(Properties properties) {
+    List<Path> paths = new ArrayList<>();
+    for (int i = 0; i < MOST_RECENT; i++) {
+      String text = properties.getProperty("recent." + i, "");
+      try {
+        if (!text.isBlank()) {
+          paths.add(Path.of(text));
+        }
+      } catch (InvalidPathException damaged) {
+        // A path that this system cannot name is left out; the others still serve.
+        continue;
+      }
+    }
+    return paths;
+  }
+
+  /**
+   * Writes the settings.
+   *
+   * @param file the file
+   * @param writer how files are written
+   * @return the file, or one sentence about why it is as it was
+   */
+  public Parsed<Path> write(Path file, AtomicFile writer) {
+    Properties properties = new Properties();
+    properties.setProperty("marks", marks.toString());
+    properties.setProperty("dark", Boolean.toString(dark));
+    String numbers = window.toString();
+    properties.setProperty("window", numbers.substring(1, numbers.length() - 1));
+    for (int i = 0; i < recent.size(); i++) {
+      properties.setProperty("recent." + i, recent.get(i).toAbsolutePath().toString());
+    }
+    try (ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+      properties.store(out, null);
+      return writer.replace(file, out.toByteArray());
+    } catch (IOException reason) {
+      return Parsed.bad("save.failed", file, reason.getMessage());
+    }
+  }
+
+  /**
+   * Returns the settings with a project file used just now.
+   *
+   * @param file the file
+   * @return the changed settings
+   */
+  public Settings using(Path file) {
+    Path whole = file.toAbsolutePath();
+    List<Path> files = new ArrayList<>(List.of(whole));
+    recent.stream().filter(each -> !each.equals(whole)).limit(MOST_RECENT - 1).forEach(files::add);
+    return new Settings(marks, dark, window, files);
+  }
+}

@@ -1,0 +1,2 @@
+/** Projects on disk: read, written so that nothing is ever lost, kept as drafts, remembered. */
+package cufflink.files.project;
