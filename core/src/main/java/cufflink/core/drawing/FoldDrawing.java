@@ -21,7 +21,7 @@ import org.locationtech.jts.geom.Polygon;
 
 /** Draws a card at any moment of its folding. */
 public final class FoldDrawing {
-  private static final double MARGIN = 28;
+  private static final double MARGIN = 16;
 
   private final FoldModel model;
   private final List<Layer> layers;

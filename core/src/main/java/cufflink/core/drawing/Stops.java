@@ -24,6 +24,7 @@ final class Stops {
   private static final double GAP = 6;
   private static final double LEADER = 8;
   private static final int MOST_ROWS = 4;
+  private static final int MOST_PANEL_ROWS = 2;
 
   private final Lie lie;
   private final Surface surface;
@@ -141,7 +142,13 @@ final class Stops {
   /** Room kept right of the paper for panels and the whole height. */
   double right() {
     double whole = width(brief(lie.height())) + LEADER + 2 * GAP;
-    return whole + (panelsDown.isEmpty() ? 0 : widest(panelsDown) + LEADER + 2 * GAP);
+    return whole + (panelsDown.isEmpty() ? 0 : panelColumns() + LEADER + GAP);
+  }
+
+  /** Panels one below the other take two columns, in case some are lower than their number. */
+  private double panelColumns() {
+    int columns = Math.min(MOST_PANEL_ROWS, panelsDown.size());
+    return columns * (widest(panelsDown) + GAP);
   }
 
   void draw(Pen pen, Spot extent) {
@@ -212,10 +219,12 @@ final class Stops {
       double half = width(panel.text()) / 2;
       double x = pen.x(panel.middle());
       int row = firstFree(rowEnds, x - half, x + half + GAP);
-      double y = line + GAP + surface.textSize() / 2 + row * row();
-      caption(pen, x, y, panel.text(), Anchor.MIDDLE, panel.ref());
+      if (row < MOST_PANEL_ROWS) {
+        double y = line + GAP + surface.textSize() / 2 + row * row();
+        caption(pen, x, y, panel.text(), Anchor.MIDDLE, panel.ref());
+      }
     }
-    double whole = panelsAcross.isEmpty() ? line : line + row() * rowEnds.size() + GAP;
+    double whole = panelsAcross.isEmpty() ? line : line + row() * Math.min(MOST_PANEL_ROWS, rowEnds.size()) + GAP;
     dimension(
         pen,
         new Spot(pen.x(0), whole),
@@ -232,12 +241,19 @@ final class Stops {
 
   private void drawRight(Pen pen, double edge) {
     double line = edge + GAP + LEADER / 2;
+    List<Double> ends = new ArrayList<>();
     for (Numbered panel : panelsDown) {
       dimension(
           pen, new Spot(line, pen.y(panel.from())), new Spot(line, pen.y(panel.to())), panel.ref());
-      caption(pen, line + GAP, pen.y(panel.middle()), panel.text(), Anchor.START, panel.ref());
+      double y = pen.y(panel.middle());
+      double half = surface.textSize() / 2;
+      int column = firstFree(ends, y - half, y + half);
+      if (column < MOST_PANEL_ROWS) {
+        double x = line + GAP + column * (widest(panelsDown) + GAP);
+        caption(pen, x, y, panel.text(), Anchor.START, panel.ref());
+      }
     }
-    double whole = panelsDown.isEmpty() ? line : line + widest(panelsDown) + LEADER + GAP;
+    double whole = panelsDown.isEmpty() ? line : line + panelColumns() + LEADER;
     double foot = lie.height().toMillimetres();
     dimension(pen, new Spot(whole, pen.y(0)), new Spot(whole, pen.y(foot)), side(false));
     caption(pen, whole + GAP, pen.y(foot / 2), brief(lie.height()), Anchor.START, side(false));

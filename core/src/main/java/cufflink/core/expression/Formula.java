@@ -21,6 +21,9 @@ import java.util.regex.Pattern;
 public final class Formula {
   private static final Pattern LITERAL = Pattern.compile("[\\d⅛¼⅜½⅝¾⅞][^-+*()a-z]*(mm|cm|in)");
 
+  private static final Pattern AMOUNT =
+      Pattern.compile("(?<![\\w.)])(\\d+(?:\\.\\d+)?(?:\\s*/\\s*\\d+)?)\\s*(mm|cm|in)\\b");
+
   private final String text;
   private final Branch root;
   private final Set<String> names;
@@ -45,7 +48,7 @@ public final class Formula {
           .then(length -> Parsed.good(constant(trimmed, length)));
     }
     try {
-      Expression expression = new Expression(trimmed, Grammar.CONFIGURATION);
+      Expression expression = new Expression(bind(trimmed), Grammar.CONFIGURATION);
       TreeBuilder builder = new TreeBuilder(trimmed, kinds);
       Branch root = builder.build(expression.getAbstractSyntaxTree());
       return Parsed.good(new Formula(trimmed, root, builder.names()));
@@ -58,6 +61,11 @@ public final class Formula {
       // EvalEx lets some malformed numbers escape as other exceptions; each is a slip in the text.
       return Parsed.bad("formula.unreadable", trimmed);
     }
+  }
+
+  /** Puts brackets round amounts with a unit, which would else be torn apart by division. */
+  private static String bind(String text) {
+    return AMOUNT.matcher(text).replaceAll("(($1)*$2)");
   }
 
   private static Formula constant(String text, Length length) {

@@ -9,7 +9,6 @@ import com.ezylang.evalex.functions.basic.FloorFunction;
 import com.ezylang.evalex.functions.basic.IfFunction;
 import com.ezylang.evalex.functions.basic.MaxFunction;
 import com.ezylang.evalex.functions.basic.MinFunction;
-import com.ezylang.evalex.functions.basic.RoundFunction;
 import com.ezylang.evalex.functions.basic.SqrtFunction;
 import com.ezylang.evalex.functions.trigonometric.AtanFunction;
 import com.ezylang.evalex.functions.trigonometric.CosFunction;
@@ -47,7 +46,6 @@ final class Grammar {
             Map.entry("if", new IfFunction()),
             Map.entry("max", new MaxFunction()),
             Map.entry("min", new MinFunction()),
-            Map.entry("round", new RoundFunction()),
             Map.entry("sin", new SinFunction()),
             Map.entry("sqrt", new SqrtFunction()),
             Map.entry("tan", new TanFunction()));

@@ -152,7 +152,6 @@ final class TreeBuilder {
               this::root);
       case "floor" -> number(token, first, value -> Ratio.of(value.floor()));
       case "ceiling" -> number(token, first, value -> Ratio.of(-value.negated().floor()));
-      case "round" -> number(token, first, value -> Ratio.of(value.round()));
       case "sin" -> number(token, first, value -> Ratio.from(Math.sin(radians(value))));
       case "cos" -> number(token, first, value -> Ratio.from(Math.cos(radians(value))));
       case "tan" -> number(token, first, value -> Ratio.from(Math.tan(radians(value))));

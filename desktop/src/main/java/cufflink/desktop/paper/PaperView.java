@@ -19,7 +19,7 @@ import javafx.scene.input.MouseEvent;
 /** Shows a drawing as large as there is room, lights what the pointer is at, and carries flags. */
 public final class PaperView extends Palette {
   private static final double REACH = 9;
-  private static final double TEXT_SIZE = 20;
+  private static final double TEXT_SIZE = 22;
 
   private final Canvas canvas = new Canvas();
   private final FlagLayer flags = new FlagLayer();

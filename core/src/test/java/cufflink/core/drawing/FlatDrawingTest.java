@@ -1,0 +1,231 @@
+package cufflink.core.drawing;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.core.Strips;
+import cufflink.core.design.Design;
+import cufflink.core.design.Face;
+import cufflink.core.design.Fold;
+import cufflink.core.design.Piece;
+import cufflink.core.design.Score;
+import cufflink.core.drawing.Drawing.Box;
+import cufflink.core.drawing.Drawing.Caption;
+import cufflink.core.drawing.Drawing.Shape;
+import cufflink.core.drawing.Drawing.Stroke;
+import cufflink.core.drawing.Drawing.Tone;
+import cufflink.core.flat.Spot;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.measure.LengthFormat.Fractions;
+import cufflink.core.measure.Marks;
+import cufflink.core.paper.Sheet;
+import cufflink.core.run.ScoreRun.Side;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+class FlatDrawingTest {
+  private static final double NEAR = 1e-9;
+
+  @Test
+  void numbers_neverOverlapNorLeaveTheDrawing() {
+    Random random = new Random(10);
+    for (int i = 0; i < 200; i++) {
+      double[] panels = random.doubles(1 + random.nextInt(6), 12, 120).map(Math::rint).toArray();
+      Piece strip = Strips.strip(20 + random.nextInt(200), Fold.VALLEY, panels).base();
+      Marks marks = Marks.COMMON.get(random.nextInt(Marks.COMMON.size()));
+      Surface surface = surface(700 + random.nextInt(900), 420 + random.nextInt(600), marks);
+      Lie lie = new Lie(strip, random.nextBoolean() ? Side.WIDTH : Side.HEIGHT, Face.INSIDE);
+      assertOrderly(FlatDrawing.of(lie, surface, all()), surface, strip.toString());
+    }
+  }
+
+  @Test
+  void numbers_ofNarrowBands_neverOverlap() {
+    List<Score> scores = new ArrayList<>();
+    for (int i = 1; i <= 9; i++) {
+      scores.add(Strips.level("band" + i, Fold.DECORATIVE, i * 4, 120));
+    }
+    scores.add(Strips.level("fold", Fold.VALLEY, 90, 120));
+    Piece piece = Strips.piece(120, 180, scores, List.of());
+    for (Side side : Side.values()) {
+      Surface surface = surface(924, 640, Marks.SIXTEENTHS);
+      Lie lie = new Lie(piece, side, Face.OUTSIDE);
+      assertOrderly(FlatDrawing.of(lie, surface, all()), surface, side.toString());
+    }
+  }
+
+  private static void assertOrderly(Drawing drawing, Surface surface, String what) {
+    List<Caption> numbers =
+        captions(drawing).filter(caption -> caption.tone() == Tone.NUMBER).toList();
+    assertFalse(numbers.isEmpty());
+    Box paper = paper(drawing);
+    for (int i = 0; i < numbers.size(); i++) {
+      Box box = numbers.get(i).box(surface.measure());
+      assertTrue(box.left() >= 0 && box.right() <= surface.width(), what + numbers.get(i));
+      assertTrue(box.top() >= 0 && box.bottom() <= surface.height(), what + numbers.get(i));
+      assertFalse(box.overlaps(paper), "on the paper: " + numbers.get(i));
+      for (int j = i + 1; j < numbers.size(); j++) {
+        assertFalse(
+            box.overlaps(numbers.get(j).box(surface.measure())),
+            numbers.get(i) + " and " + numbers.get(j) + what);
+      }
+    }
+  }
+
+  private static Box paper(Drawing drawing) {
+    List<Spot> corners =
+        drawing.marks().stream()
+            .filter(Shape.class::isInstance)
+            .map(Shape.class::cast)
+            .filter(shape -> shape.fill() == Fill.INSIDE || shape.fill() == Fill.OUTSIDE)
+            .flatMap(shape -> shape.corners().stream())
+            .toList();
+    return new Box(
+        corners.stream().mapToDouble(Spot::x).min().orElseThrow(),
+        corners.stream().mapToDouble(Spot::y).min().orElseThrow(),
+        corners.stream().mapToDouble(Spot::x).max().orElseThrow(),
+        corners.stream().mapToDouble(Spot::y).max().orElseThrow());
+  }
+
+  @Test
+  void paper_isTrueInProportion() {
+    Piece piece = Strips.strip(60, Fold.VALLEY, 50, 40).base();
+    Drawing drawing = FlatDrawing.of(FlatDrawing.asDescribed(piece), metric(), all());
+    Box paper = paper(drawing);
+    assertEquals(90 / 60.0, (paper.right() - paper.left()) / (paper.bottom() - paper.top()), NEAR);
+    assertEquals(drawing.scale() * 90, paper.right() - paper.left(), 1e-6);
+  }
+
+  @Test
+  void runningStops_andPanels_areNumbered() {
+    Piece piece = Strips.strip(60, Fold.VALLEY, 50, 40, 30).base();
+    Drawing drawing = FlatDrawing.of(FlatDrawing.asDescribed(piece), metric(), all());
+    assertEquals(
+        List.of("50", "90", "50", "40", "30", "120", "60"),
+        captions(drawing)
+            .filter(caption -> caption.tone() == Tone.NUMBER)
+            .map(Caption::text)
+            .toList());
+  }
+
+  @Test
+  void stop_ofAScore_isLitTogetherWithItsLine() {
+    Piece piece = Strips.strip(60, Fold.VALLEY, 50, 40).base();
+    Drawing drawing = FlatDrawing.of(FlatDrawing.asDescribed(piece), metric(), all());
+    Ref ref = new Ref("base", "f1");
+    Spot middle = Pointing.middle(drawing, ref).orElseThrow();
+    assertEquals(Optional.of(ref), Pointing.at(drawing, middle, 8, TextMeasure.GUESS));
+    Caption stop = captions(drawing).filter(each -> each.ref().equals(ref)).findFirst().orElseThrow();
+    assertEquals("50", stop.text());
+    assertEquals(Optional.of(ref), Pointing.at(drawing, stop.at(), 8, TextMeasure.GUESS));
+  }
+
+  @Test
+  void pointing_atTheEmptyTable_isNothing() {
+    Piece piece = Strips.strip(60, Fold.VALLEY, 50, 40).base();
+    Drawing drawing = FlatDrawing.of(FlatDrawing.asDescribed(piece), metric(), all());
+    assertEquals(Optional.empty(), Pointing.at(drawing, new Spot(1, 1), 8, TextMeasure.GUESS));
+    assertEquals(Optional.empty(), Pointing.middle(drawing, new Ref("base", "none")));
+  }
+
+  @Test
+  void kindsOfLine_differByMoreThanColour() {
+    assertFalse(List.of(Ink.VALLEY.dashes()).equals(List.of(Ink.MOUNTAIN.dashes())));
+    assertEquals(2, Ink.VALLEY.dashes().length);
+    assertEquals(6, Ink.MOUNTAIN.dashes().length);
+    assertEquals(0, Ink.CUT.dashes().length);
+    assertTrue(Ink.DECORATIVE.dashes()[0] < Ink.VALLEY.dashes()[0]);
+  }
+
+  @Test
+  void sheet_isDrawnBehindThePieceTheWayItFits() {
+    Piece piece = Strips.strip(150, Fold.VALLEY, 140, 140).base();
+    Sheet sheet = new Sheet("s", "S", Length.ofMillimetres(200), Length.ofMillimetres(290));
+    Drawing drawing =
+        FlatDrawing.of(
+            FlatDrawing.asDescribed(piece),
+            metric(),
+            new FlatDrawing.Options(List.of(), Optional.of(sheet), score -> true, true, false));
+    Shape behind =
+        drawing.marks().stream()
+            .filter(Shape.class::isInstance)
+            .map(Shape.class::cast)
+            .filter(shape -> shape.fill() == Fill.SHEET)
+            .findFirst()
+            .orElseThrow();
+    Spot first = behind.corners().get(0);
+    assertEquals(290 * drawing.scale(), first.distance(behind.corners().get(1)), 1e-6);
+  }
+
+  @Test
+  void lie_turnedAndOver_takesEachCornerToItsPlace() {
+    Piece piece = Strips.piece(100, 60, List.of(), List.of());
+    Spot spot = new Spot(10, 20);
+    assertEquals(spot, new Lie(piece, Side.WIDTH, Face.INSIDE).apply(spot));
+    assertEquals(new Spot(10, 40), new Lie(piece, Side.WIDTH, Face.OUTSIDE).apply(spot));
+    assertEquals(new Spot(20, 90), new Lie(piece, Side.HEIGHT, Face.INSIDE).apply(spot));
+    assertEquals(new Spot(20, 10), new Lie(piece, Side.HEIGHT, Face.OUTSIDE).apply(spot));
+    assertEquals(piece.height(), new Lie(piece, Side.HEIGHT, Face.INSIDE).width());
+  }
+
+  @Test
+  void panels_lyingOutsideUp_areCountedAsThePieceIsDescribed() {
+    Piece piece = Strips.strip(60, Fold.VALLEY, 50, 40, 30).base();
+    for (Side side : Side.values()) {
+      for (Face face : Face.values()) {
+        Drawing drawing = FlatDrawing.of(new Lie(piece, side, face), metric(), all());
+        Caption third =
+            captions(drawing)
+                .filter(each -> each.ref().equals(new Ref("base", "panel-across-3")))
+                .findFirst()
+                .orElseThrow();
+        assertEquals("30", third.text(), side + " " + face);
+      }
+    }
+  }
+
+  @Test
+  void pieces_sideBySide_neverOverlapAndStayOnTheTable() {
+    Design design = Strips.strip(150, Fold.VALLEY, 90, 100, 80);
+    Surface surface = metric();
+    Drawing drawing = PiecesDrawing.of(design, surface);
+    for (Drawing.Mark mark : drawing.marks()) {
+      if (mark instanceof Stroke stroke) {
+        stroke.path().forEach(spot -> assertTrue(spot.x() <= surface.width() && spot.y() <= surface.height()));
+      }
+    }
+    assertTrue(captions(drawing).anyMatch(caption -> caption.text().equals("270 × 150")));
+  }
+
+  @Test
+  void tiling_coversThePieceWithoutGapsOrOverlaps() {
+    Tiling tiling = Tiling.of(300, 170, 186, 257);
+    assertEquals(2, tiling.count());
+    assertEquals(List.of(0.0, 186.0), tiling.tiles().stream().map(Tiling.Tile::left).toList());
+    assertEquals(1, Tiling.of(186, 257, 186, 257).count());
+    assertEquals(6, Tiling.of(400, 500, 186, 257).count());
+  }
+
+  private static Stream<Caption> captions(Drawing drawing) {
+    return drawing.marks().stream().filter(Caption.class::isInstance).map(Caption.class::cast);
+  }
+
+  private static FlatDrawing.Options all() {
+    return new FlatDrawing.Options(List.of(), Optional.empty(), score -> true, true, false);
+  }
+
+  private static Surface metric() {
+    return surface(924, 640, Marks.MILLIMETRES);
+  }
+
+  private static Surface surface(double width, double height, Marks marks) {
+    return new Surface(
+        width, height, marks, LengthFormat.of(marks, Fractions.PLAIN), TextMeasure.GUESS, 20);
+  }
+}

@@ -1,0 +1,73 @@
+package cufflink.core.measure;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import cufflink.core.measure.LengthFormat.Fractions;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class LengthFormatTest {
+
+  @ParameterizedTest
+  @CsvSource({
+    "131.7625 mm, 1/16in, 5 3/16",
+    "131.8 mm, 1/16in, '5 3/16, a hair over'",
+    "131.7 mm, 1/16in, '5 3/16, a hair under'",
+    "131.7625 mm, 1/8in, '5 1/4, 1/16 under'",
+    "132.2 mm, 1/16in, '5 3/16, about 1/32 over'",
+    "152.4 mm, 1/16in, 6",
+    "9.525 mm, 1/32in, 3/8",
+    "0 mm, 1/16in, 0",
+    "137 mm, 1mm, 137",
+    "137 mm, 5mm, '135, 2 over'",
+    "137.2 mm, 1mm, '137, a hair over'",
+    "137.4 mm, 1mm, '137, about 0.5 over'",
+    "137.5 mm, 0.5mm, 137.5",
+    "132.5 mm, 2.5mm, 132.5",
+    "-3 mm, 1mm, −3"
+  })
+  void format_readsAsTheRulerReads(String length, String marks, String text) {
+    assertEquals(text, plain(marks).format(Length.parse(length)));
+  }
+
+  @Test
+  void format_typeset_setsRaisedAndLoweredDigits() {
+    LengthFormat format = LengthFormat.of(Marks.SIXTEENTHS, Fractions.TYPESET);
+    assertEquals("5\u2009³⁄₁₆", format.format(Length.ofInches(83, 16)));
+    assertEquals("¹⁄₂ in", format.formatWithUnit(Length.ofInches(1, 2)));
+  }
+
+  @Test
+  void brief_marksWhatIsOffByASign() {
+    LengthFormat format = plain("1/16in");
+    assertEquals("5 3/16", format.brief(Length.parse("131.7625 mm")));
+    assertEquals("5 3/16 +", format.brief(Length.parse("131.8 mm")));
+    assertEquals("5 3/16 −", format.brief(Length.parse("131.7 mm")));
+  }
+
+  @Test
+  void size_namesTheSideAlongTheTopFirst() {
+    assertEquals("105 × 148", plain("1mm").size(Length.ofMillimetres(105), Length.ofMillimetres(148)));
+  }
+
+  @Test
+  void format_lengthOnAMark_isReadBackAsTheSameLength() {
+    Random random = new Random(3);
+    for (Marks marks : Marks.COMMON) {
+      for (Fractions fractions : Fractions.values()) {
+        LengthFormat format = LengthFormat.of(marks, fractions);
+        for (int i = 0; i < 300; i++) {
+          Length length = marks.step().times(random.nextInt(1_500));
+          String text = format.format(length);
+          assertEquals(length, LengthParser.parse(text, marks.unit()).orElseThrow(), text);
+        }
+      }
+    }
+  }
+
+  private static LengthFormat plain(String marks) {
+    return LengthFormat.of(Marks.parse(marks).orElseThrow(), Fractions.PLAIN);
+  }
+}
