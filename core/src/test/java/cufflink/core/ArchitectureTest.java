@@ -3,24 +3,30 @@ package cufflink.core;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
-import com.tngtech.archunit.junit.AnalyzeClasses;
-import com.tngtech.archunit.junit.ArchTest;
-import com.tngtech.archunit.lang.ArchRule;
+import org.junit.jupiter.api.Test;
 
-@AnalyzeClasses(packages = "cufflink.core", importOptions = ImportOption.DoNotIncludeTests.class)
+/** The walls of the module. */
 class ArchitectureTest {
+  private static final JavaClasses CLASSES =
+      new ClassFileImporter()
+          .withImportOption(new ImportOption.DoNotIncludeTests())
+          .importPackages("cufflink.core");
 
-  @ArchTest
-  static final ArchRule NO_INTERFACE_FILES_OR_SQL =
-      noClasses()
-          .should()
-          .dependOnClassesThat()
-          .resideInAnyPackage(
-              "javafx..", "java.io..", "java.nio..", "java.sql..", "java.awt..", "cufflink.files..")
-          .because("the computation stands on its own");
+  @Test
+  void module_usesNothingBeyondItsWalls() {
+    noClasses()
+        .should()
+        .dependOnClassesThat()
+        .resideInAnyPackage(
+            "javafx..", "java.io..", "java.nio..", "java.sql..", "java.awt..", "cufflink.files..")
+        .check(CLASSES);
+  }
 
-  @ArchTest
-  static final ArchRule NO_CYCLES =
-      slices().matching("cufflink.core.(*)..").should().beFreeOfCycles();
+  @Test
+  void packages_haveNoCycles() {
+    slices().matching("cufflink.core.(*)..").should().beFreeOfCycles().check(CLASSES);
+  }
 }

@@ -6,8 +6,6 @@ import cufflink.desktop.paper.FontBook;
 import cufflink.desktop.shell.MainWindow;
 import cufflink.desktop.shell.Projects;
 import cufflink.desktop.work.Workbench;
-import cufflink.files.pattern.PatternLibrary;
-import cufflink.files.project.DemoProjects;
 import cufflink.files.project.Settings;
 import cufflink.files.project.UserFolders;
 import java.nio.file.Path;
@@ -20,7 +18,7 @@ import javafx.stage.Screen;
 import javafx.stage.Stage;
 
 /** The application with its window. */
-public final class CufflinkApp extends Application {
+public class CufflinkApp extends Application {
   private static final double WIDTH = 1280;
   private static final double HEIGHT = 800;
   private static final double LEAST_WIDTH = 1024;
@@ -32,13 +30,16 @@ public final class CufflinkApp extends Application {
   @Override
   public void start(Stage stage) {
     StartOptions options = StartOptions.of(getParameters().getRaw());
-    UserFolders folders = folders(options.demo());
+    Preload preload = Preload.begun(options);
+    UserFolders folders = preload.folders();
     Settings settings = Settings.read(folders.settings());
     FontBook.prepare();
-    Workbench bench = new Workbench(PatternLibrary.with(folders.patterns()), settings.marks());
+    Workbench bench = new Workbench(preload.library().join(), settings.marks());
     Projects files = new Projects(bench, folders, settings);
     projects = Optional.of(files);
-    List<Job> demonstration = options.demo() ? DemoProjects.all() : List.of();
+    List<Job> demonstration = preload.demonstration().join();
+    // Laid before there is a window, so that the window is built once, as it will be seen.
+    lay(bench, files, options, demonstration);
     Scene[] holder = new Scene[1];
     Runnable toggleTheme =
         () -> {
@@ -55,15 +56,8 @@ public final class CufflinkApp extends Application {
     stage.setMinHeight(LEAST_HEIGHT);
     place(stage, settings.window());
     stage.setOnHiding(event -> remember(stage, bench, files));
-    lay(bench, files, options, demonstration);
     stage.show();
     scene.getRoot().requestFocus();
-  }
-
-  /** The demonstration keeps its own things apart, so that it never meets the maker's. */
-  private static UserFolders folders(boolean demo) {
-    UserFolders folders = UserFolders.current();
-    return demo ? new UserFolders(folders.root().resolve("demo")) : folders;
   }
 
   private static void lay(

@@ -23,6 +23,7 @@ public final class Main {
       System.err.println(options.problem());
       System.exit(Cufflink.BAD_INPUT);
     }
+    Preload.begin(List.of(arguments));
     Application.launch(CufflinkApp.class, arguments);
   }
 }

@@ -224,7 +224,10 @@ final class Stops {
         caption(pen, x, y, panel.text(), Anchor.MIDDLE, panel.ref());
       }
     }
-    double whole = panelsAcross.isEmpty() ? line : line + row() * Math.min(MOST_PANEL_ROWS, rowEnds.size()) + GAP;
+    double whole =
+        panelsAcross.isEmpty()
+            ? line
+            : line + row() * Math.min(MOST_PANEL_ROWS, rowEnds.size()) + GAP;
     dimension(
         pen,
         new Spot(pen.x(0), whole),

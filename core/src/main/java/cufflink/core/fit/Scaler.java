@@ -5,6 +5,7 @@ import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Parameter.Role;
+import cufflink.core.pattern.Parameter.Scaling;
 import cufflink.core.pattern.Pattern;
 import java.util.Set;
 
@@ -63,12 +64,17 @@ final class Scaler {
       case FINISHED_WIDTH -> newWidth;
       case FINISHED_HEIGHT -> newHeight;
       case OTHER ->
-          switch (parameter.scales()) {
-            case ACROSS -> newWidth.equals(width) ? before : onMark(before.scaled(newWidth, width));
-            case ALONG ->
-                newHeight.equals(height) ? before : onMark(before.scaled(newHeight, height));
-            case NO -> before;
-          };
+          pinned.contains(parameter.id())
+              ? before
+              : scaled(parameter.scales(), before, newWidth, newHeight);
+    };
+  }
+
+  private Length scaled(Scaling scales, Length before, Length newWidth, Length newHeight) {
+    return switch (scales) {
+      case ACROSS -> newWidth.equals(width) ? before : onMark(before.scaled(newWidth, width));
+      case ALONG -> newHeight.equals(height) ? before : onMark(before.scaled(newHeight, height));
+      case NO -> before;
     };
   }
 

@@ -121,7 +121,8 @@ class FlatDrawingTest {
     Ref ref = new Ref("base", "f1");
     Spot middle = Pointing.middle(drawing, ref).orElseThrow();
     assertEquals(Optional.of(ref), Pointing.at(drawing, middle, 8, TextMeasure.GUESS));
-    Caption stop = captions(drawing).filter(each -> each.ref().equals(ref)).findFirst().orElseThrow();
+    Caption stop =
+        captions(drawing).filter(each -> each.ref().equals(ref)).findFirst().orElseThrow();
     assertEquals("50", stop.text());
     assertEquals(Optional.of(ref), Pointing.at(drawing, stop.at(), 8, TextMeasure.GUESS));
   }
@@ -197,7 +198,10 @@ class FlatDrawingTest {
     Drawing drawing = PiecesDrawing.of(design, surface);
     for (Drawing.Mark mark : drawing.marks()) {
       if (mark instanceof Stroke stroke) {
-        stroke.path().forEach(spot -> assertTrue(spot.x() <= surface.width() && spot.y() <= surface.height()));
+        stroke
+            .path()
+            .forEach(
+                spot -> assertTrue(spot.x() <= surface.width() && spot.y() <= surface.height()));
       }
     }
     assertTrue(captions(drawing).anyMatch(caption -> caption.text().equals("270 × 150")));

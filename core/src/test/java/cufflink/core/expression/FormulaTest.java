@@ -24,13 +24,29 @@ class FormulaTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "width|100 mm", "width / 3 * 3|100 mm", "2 * width - 5 mm|195 mm", "5 3/8 in|136.525 mm",
-        "1/8 in|3.175 mm", "0.5 cm + width|105 mm", "width - 1/8 in|96.825 mm", "width * 4 mm / 8 mm|50 mm", "width % 30 mm|10 mm", "-width + 1 in|-74.6 mm",
-        "max(width, 120 mm, 90 mm)|120 mm", "min(width, 30 mm)|30 mm", "sqrt(width * width)|100 mm",
-        "abs(-width)|100 mm", "if(top = \"left\", width, 0 mm)|100 mm",
-        "if(panels > 4, width, 2 mm)|2 mm", "width * width / width|100 mm", "width * sin(30)|50 mm",
-        "width * cos(60)|50 mm", "width * tan(45)|100 mm", "width * (atan(1) / 45)|100 mm",
-        "width * ceiling(3 / 2)|200 mm", "width * floor(3 / 2)|100 mm"
+        "width|100 mm",
+        "width / 3 * 3|100 mm",
+        "2 * width - 5 mm|195 mm",
+        "5 3/8 in|136.525 mm",
+        "1/8 in|3.175 mm",
+        "0.5 cm + width|105 mm",
+        "width - 1/8 in|96.825 mm",
+        "width * 4 mm / 8 mm|50 mm",
+        "width % 30 mm|10 mm",
+        "-width + 1 in|-74.6 mm",
+        "max(width, 120 mm, 90 mm)|120 mm",
+        "min(width, 30 mm)|30 mm",
+        "sqrt(width * width)|100 mm",
+        "abs(-width)|100 mm",
+        "if(top = \"left\", width, 0 mm)|100 mm",
+        "if(panels > 4, width, 2 mm)|2 mm",
+        "width * width / width|100 mm",
+        "width * sin(30)|50 mm",
+        "width * cos(60)|50 mm",
+        "width * tan(45)|100 mm",
+        "width * (atan(1) / 45)|100 mm",
+        "width * ceiling(3 / 2)|200 mm",
+        "width * floor(3 / 2)|100 mm"
       })
   void evaluate_lengths_areExact(String text, String exact) {
     Formula formula = compile(text);
@@ -43,9 +59,15 @@ class FormulaTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "width < 101 mm|YES", "width <= 100 mm|YES", "width > 100 mm|NO", "width >= 100 mm|YES",
-        "panels % 2 = 0|YES", "top = \"right\"|NO", "top != \"right\"|YES",
-        "width = 10 cm && panels = 4|YES", "!(panels = 4)|NO"
+        "width < 101 mm|YES",
+        "width <= 100 mm|YES",
+        "width > 100 mm|NO",
+        "width >= 100 mm|YES",
+        "panels % 2 = 0|YES",
+        "top = \"right\"|NO",
+        "top != \"right\"|YES",
+        "width = 10 cm && panels = 4|YES",
+        "!(panels = 4)|NO"
       })
   void evaluate_conditions(String text, Value.Truth truth) {
     Formula formula = compile(text);
@@ -84,7 +106,9 @@ class FormulaTest {
   }
 
   @ParameterizedTest
-  @CsvSource(delimiter = '|', value = {"width +", "(width", "width)", "* 2", "foo(width)", "width width", "1..2"})
+  @CsvSource(
+      delimiter = '|',
+      value = {"width +", "(width", "width)", "* 2", "foo(width)", "width width", "1..2"})
   void compile_brokenText_isOneSentence(String text) {
     Parsed<Formula> formula = Formula.compile(text, KINDS);
     assertTrue(formula.value().isEmpty());

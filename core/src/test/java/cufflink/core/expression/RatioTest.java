@@ -28,7 +28,8 @@ class RatioTest {
       assertSame(bigLeft.add(bigRight), left.plus(right));
       assertSame(bigLeft.subtract(bigRight), left.minus(right));
       assertSame(bigLeft.multiply(bigRight), left.times(right));
-      assertEquals(Integer.signum(bigLeft.compareTo(bigRight)), Integer.signum(left.compareTo(right)));
+      assertEquals(
+          Integer.signum(bigLeft.compareTo(bigRight)), Integer.signum(left.compareTo(right)));
       if (c != 0) {
         assertSame(bigLeft.divide(bigRight), left.dividedBy(right));
       }
@@ -75,7 +76,8 @@ class RatioTest {
 
   private static void assertSame(BigFraction expected, Ratio actual) {
     assertEquals(
-        Ratio.of(expected.getNumerator().longValueExact(), expected.getDenominator().longValueExact()),
+        Ratio.of(
+            expected.getNumerator().longValueExact(), expected.getDenominator().longValueExact()),
         actual);
   }
 }

@@ -74,7 +74,8 @@ class FlatPatternTest {
   @Test
   void scoreThatStopsInside_dividesNothing() {
     Score score =
-        new Score("short", "s", Fold.VALLEY, new Segment(Strips.point(20, 0), Strips.point(20, 30)));
+        new Score(
+            "short", "s", Fold.VALLEY, new Segment(Strips.point(20, 0), Strips.point(20, 30)));
     assertEquals(1, flat(Strips.piece(40, 60, List.of(score), List.of())).facets().size());
   }
 

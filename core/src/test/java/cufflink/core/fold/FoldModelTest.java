@@ -39,8 +39,7 @@ class FoldModelTest {
       Vector3D axis = new Vector3D(to.x() - from.x(), -(to.y() - from.y()), 0).normalize();
       Vector3D arm = new Vector3D(inside.x() - from.x(), -(inside.y() - from.y()), 0);
       double sense = Math.signum(Vector3D.crossProduct(axis, arm).getZ());
-      Rotation rotation =
-          new Rotation(axis, angle * sense, RotationConvention.VECTOR_OPERATOR);
+      Rotation rotation = new Rotation(axis, angle * sense, RotationConvention.VECTOR_OPERATOR);
       Vector3D expected = rotation.applyTo(arm).add(new Vector3D(from.x(), -from.y(), 0));
       assertEquals(expected.getX(), moved.x(), NEAR);
       assertEquals(-expected.getY(), moved.y(), NEAR);
@@ -131,8 +130,7 @@ class FoldModelTest {
   void closed_halfFoldedCard_isNotFlat() {
     Design design = Strips.strip(40, Fold.VALLEY, 30, 50);
     Design open =
-        Strips.design(
-            design.base(), List.of(new Stage("Half", Map.of("f1", 90.0))), design.rest());
+        Strips.design(design.base(), List.of(new Stage("Half", Map.of("f1", 90.0))), design.rest());
     ClosedState closed = model(open).closed(Tolerance.PAPER);
     assertEquals(false, closed.isFlat());
     assertEquals(0, closed.mostPlies());
@@ -193,8 +191,7 @@ class FoldModelTest {
     Design strip = Strips.strip(120, Fold.VALLEY, false, 60, 100, 70);
     return Strips.design(
         strip.base(),
-        List.of(
-            new Stage("left", Map.of("f1", 180.0)), new Stage("right", Map.of("f2", 180.0))),
+        List.of(new Stage("left", Map.of("f1", 180.0)), new Stage("right", Map.of("f2", 180.0))),
         Strips.point(110, 60));
   }
 

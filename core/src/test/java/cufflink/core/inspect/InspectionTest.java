@@ -26,8 +26,7 @@ import org.junit.jupiter.api.Test;
 
 /** What goes wrong at the table. Source: common practice, no source. */
 class InspectionTest {
-  private static final LengthFormat FORMAT =
-      LengthFormat.of(Marks.MILLIMETRES, Fractions.PLAIN);
+  private static final LengthFormat FORMAT = LengthFormat.of(Marks.MILLIMETRES, Fractions.PLAIN);
 
   @Test
   void inspect_layerInItsPanel_findsNothing() {
@@ -64,8 +63,7 @@ class InspectionTest {
         Strips.piece(
             100,
             60,
-            List.of(
-                design.base().scores().get(0), Strips.upright("band", Fold.DECORATIVE, 50, 60)),
+            List.of(design.base().scores().get(0), Strips.upright("band", Fold.DECORATIVE, 50, 60)),
             List.of());
     Design banded = Strips.design(piece, design.stages(), design.rest());
     assertEquals(List.of("band-on-fold"), kinds(findings(banded, new Goal.Free())));
@@ -73,7 +71,8 @@ class InspectionTest {
 
   @Test
   void inspect_pieceOffTheSheet_isFound() {
-    Sheet sheet = new Sheet("own", "your sheet", Length.ofMillimetres(99), Length.ofMillimetres(80));
+    Sheet sheet =
+        new Sheet("own", "your sheet", Length.ofMillimetres(99), Length.ofMillimetres(80));
     assertEquals(
         "The base is 100 × 60 and does not fit on your sheet, 99 × 80.",
         findings(card(), new Goal.FromSheet(sheet)).get(0).sentence().say(FORMAT));

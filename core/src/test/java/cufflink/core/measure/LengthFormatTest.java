@@ -49,7 +49,8 @@ class LengthFormatTest {
 
   @Test
   void size_namesTheSideAlongTheTopFirst() {
-    assertEquals("105 × 148", plain("1mm").size(Length.ofMillimetres(105), Length.ofMillimetres(148)));
+    assertEquals(
+        "105 × 148", plain("1mm").size(Length.ofMillimetres(105), Length.ofMillimetres(148)));
   }
 
   @Test

@@ -14,10 +14,33 @@ class LengthParserTest {
   @ParameterizedTest
   @ValueSource(
       strings = {
-        "5 3/8", "5-3/8", "5 - 3/8", "5⅜", "5 ⅜", "5 3⁄8", "5³⁄₈", "5\u2009³⁄₈", "5.375 in", "5,375 in",
-        "5 3/8\"", "5 3/8″", "5 3/8”", "5 3/8''", "5 3/8in", "5 3/8 inches", "  5   3/8  ",
-        "5\u00a03/8", "5\u202f3/8 inch", "43/8", "5 6/16", "13.6525 cm", "136.525 mm", "136,525mm",
-        "5‐3/8", "5–3/8", "5.375"
+        "5 3/8",
+        "5-3/8",
+        "5 - 3/8",
+        "5⅜",
+        "5 ⅜",
+        "5 3⁄8",
+        "5³⁄₈",
+        "5\u2009³⁄₈",
+        "5.375 in",
+        "5,375 in",
+        "5 3/8\"",
+        "5 3/8″",
+        "5 3/8”",
+        "5 3/8''",
+        "5 3/8in",
+        "5 3/8 inches",
+        "  5   3/8  ",
+        "5\u00a03/8",
+        "5\u202f3/8 inch",
+        "43/8",
+        "5 6/16",
+        "13.6525 cm",
+        "136.525 mm",
+        "136,525mm",
+        "5‐3/8",
+        "5–3/8",
+        "5.375"
       })
   void parse_everyFormAMakerTypes_givesTheSameLength(String text) {
     assertEquals(FIVE_AND_THREE_EIGHTHS, LengthParser.parse(text, Unit.INCH).orElseThrow());

@@ -86,7 +86,8 @@ class LengthTest {
 
   @Test
   void scaled_roundsToTheNearestUnit() {
-    Length third = Length.ofMillimetres(10).scaled(Length.ofMillimetres(1), Length.ofMillimetres(3));
+    Length third =
+        Length.ofMillimetres(10).scaled(Length.ofMillimetres(1), Length.ofMillimetres(3));
     assertEquals(26_667, third.units());
     assertThrows(
         ArithmeticException.class,

@@ -27,7 +27,8 @@ final class Entries {
   private Entry entry(Object value, Entry.Place place) {
     if (value instanceof Map<?, ?> map) {
       Map<String, Entry> parts = new LinkedHashMap<>();
-      map.forEach((key, part) -> parts.put((String) key, entry(part, place.at((String) key, ++line))));
+      map.forEach(
+          (key, part) -> parts.put((String) key, entry(part, place.at((String) key, ++line))));
       return new Entry.Group(place, parts);
     }
     if (value instanceof List<?> list) {

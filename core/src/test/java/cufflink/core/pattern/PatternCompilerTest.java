@@ -27,28 +27,91 @@ class PatternCompilerTest {
   void writeAPatternWithoutMistakes() {
     parameters =
         map(
-            "width", map("label", "Width", "default", "90 mm", "min", "20 mm", "role", "finished-width", "scales", "across"),
-            "height", map("label", "Height", "default", "60 mm", "role", "finished-height", "scales", "along"),
+            "width",
+                map(
+                    "label",
+                    "Width",
+                    "default",
+                    "90 mm",
+                    "min",
+                    "20 mm",
+                    "role",
+                    "finished-width",
+                    "scales",
+                    "across"),
+            "height",
+                map(
+                    "label",
+                    "Height",
+                    "default",
+                    "60 mm",
+                    "role",
+                    "finished-height",
+                    "scales",
+                    "along"),
             "folds", map("label", "Folds", "default", "3", "max", "9"),
-            "top", map("label", "On top", "default", "left", "choices", map("left", "the left", "right", "the right")));
+            "top",
+                map(
+                    "label",
+                    "On top",
+                    "default",
+                    "left",
+                    "choices",
+                    map("left", "the left", "right", "the right")));
     lets = map("half", "width / 2", "quarter", "half / 2");
     scores =
         map(
             "middle", map("y", "height / 2", "fold", "valley"),
-            "pleat", map("for", "k in 1..folds", "x", "k * 10 mm", "fold", "alternate from mountain"),
-            "back", map("for", "k in 1..2", "x", "quarter * k", "fold", "alternate to valley", "when", "top = \"right\""));
+            "pleat",
+                map("for", "k in 1..folds", "x", "k * 10 mm", "fold", "alternate from mountain"),
+            "back",
+                map(
+                    "for",
+                    "k in 1..2",
+                    "x",
+                    "quarter * k",
+                    "fold",
+                    "alternate to valley",
+                    "when",
+                    "top = \"right\""));
     base = map("label", "card", "size", List.of("width", "height"), "scores", scores);
     file =
         map(
-            "format", "cufflink-pattern/1",
-            "id", "trial",
-            "name", "Trial",
-            "parameters", parameters,
-            "let", lets,
-            "rules", List.of(map("that", "width > height", "else", "It is {height - width} too tall", "values", List.of("height"), "fix", map("label", "Set it to {width / 2}", "set", map("height", "width / 2")))),
-            "pieces", map("base", base),
-            "layers", map("front", map("on", "base", "panel", List.of("0 mm", "0 mm", "width", "height"), "border", "4 mm")),
-            "folding", List.of(map("stage", "Fold it", "drive", map("all", "180"))));
+            "format",
+            "cufflink-pattern/1",
+            "id",
+            "trial",
+            "name",
+            "Trial",
+            "parameters",
+            parameters,
+            "let",
+            lets,
+            "rules",
+            List.of(
+                map(
+                    "that",
+                    "width > height",
+                    "else",
+                    "It is {height - width} too tall",
+                    "values",
+                    List.of("height"),
+                    "fix",
+                    map("label", "Set it to {width / 2}", "set", map("height", "width / 2")))),
+            "pieces",
+            map("base", base),
+            "layers",
+            map(
+                "front",
+                map(
+                    "on",
+                    "base",
+                    "panel",
+                    List.of("0 mm", "0 mm", "width", "height"),
+                    "border",
+                    "4 mm")),
+            "folding",
+            List.of(map("stage", "Fold it", "drive", map("all", "180"))));
   }
 
   @Test
@@ -57,8 +120,7 @@ class PatternCompilerTest {
     Pattern pattern = compile().pattern().orElseThrow();
     assertEquals("trial", pattern.id());
     assertEquals(List.of("half", "quarter"), List.copyOf(pattern.lets().keySet()));
-    assertEquals(
-        new Setting.OfCount(3), pattern.normalValues().get("folds").orElseThrow());
+    assertEquals(new Setting.OfCount(3), pattern.normalValues().get("folds").orElseThrow());
   }
 
   @Test
@@ -70,7 +132,8 @@ class PatternCompilerTest {
             .filter(score -> score.id().startsWith("pleat-"))
             .map(Score::fold)
             .toList());
-    assertEquals(Length.ofMillimetres(20), design.base().score("pleat-2").orElseThrow().line().from().x());
+    assertEquals(
+        Length.ofMillimetres(20), design.base().score("pleat-2").orElseThrow().line().from().x());
   }
 
   @Test
@@ -86,7 +149,8 @@ class PatternCompilerTest {
     Values values = Values.NONE.and("height", Length.ofMillimetres(95));
     Evaluation evaluation = PatternEvaluator.evaluate(compile().pattern().orElseThrow(), values);
     Finding finding = evaluation.findings().get(0);
-    assertEquals(List.of("It is ", Length.ofMillimetres(5), " too tall"), finding.sentence().parts());
+    assertEquals(
+        List.of("It is ", Length.ofMillimetres(5), " too tall"), finding.sentence().parts());
     assertEquals(
         Length.ofMillimetres(45),
         finding.fix().orElseThrow().values().length("height").orElseThrow());
@@ -95,18 +159,22 @@ class PatternCompilerTest {
   @Test
   void evaluate_valueOutOfLimits_isFoundWithACure() {
     Pattern pattern = compile().pattern().orElseThrow();
-    Values small = Values.NONE.and("width", Length.ofMillimetres(2)).and("height", Length.ofMillimetres(1));
+    Values small =
+        Values.NONE.and("width", Length.ofMillimetres(2)).and("height", Length.ofMillimetres(1));
     Finding least = PatternEvaluator.evaluate(pattern, small).findings().get(0);
     assertEquals("value-limit", least.kind());
-    assertEquals(Length.ofMillimetres(20), least.fix().orElseThrow().values().length("width").orElseThrow());
+    assertEquals(
+        Length.ofMillimetres(20), least.fix().orElseThrow().values().length("width").orElseThrow());
     Values many = Values.NONE.and("folds", new Setting.OfCount(10));
-    assertTrue(PatternEvaluator.evaluate(pattern, many).findings().stream().anyMatch(Finding::isError));
+    assertTrue(
+        PatternEvaluator.evaluate(pattern, many).findings().stream().anyMatch(Finding::isError));
   }
 
   @Test
   void evaluate_noDesign_isAFindingAndNoException() {
     Pattern pattern = compile().pattern().orElseThrow();
-    Evaluation evaluation = PatternEvaluator.evaluate(pattern, Values.NONE.and("width", Length.ZERO));
+    Evaluation evaluation =
+        PatternEvaluator.evaluate(pattern, Values.NONE.and("width", Length.ZERO));
     assertTrue(evaluation.design().isEmpty());
     assertTrue(evaluation.findings().stream().anyMatch(each -> each.kind().equals("no-design")));
     Values huge = Values.NONE.and("width", Length.ofUnits(Long.MAX_VALUE / 2));
@@ -122,7 +190,8 @@ class PatternCompilerTest {
   @Test
   void compile_wrongUnit_isLocated() {
     scores.put("bad", map("y", "folds", "fold", "valley"));
-    assertMistake("pieces.base.scores.bad.y", "“folds” is a plain number, but here belongs a length");
+    assertMistake(
+        "pieces.base.scores.bad.y", "“folds” is a plain number, but here belongs a length");
   }
 
   @Test
@@ -155,7 +224,17 @@ class PatternCompilerTest {
 
   @Test
   void compile_sameIdForPieceAndLayer_isFound() {
-    file.put("layers", map("base", map("on", "base", "panel", List.of("0 mm", "0 mm", "width", "height"), "border", "4 mm")));
+    file.put(
+        "layers",
+        map(
+            "base",
+            map(
+                "on",
+                "base",
+                "panel",
+                List.of("0 mm", "0 mm", "width", "height"),
+                "border",
+                "4 mm")));
     assertMistake("layers.base", "the name “base” is used twice");
   }
 
@@ -187,13 +266,16 @@ class PatternCompilerTest {
   @Test
   void compile_unknownWords_areListedWithThoseKnown() {
     scores.put("odd", map("y", "1 mm", "fold", "sideways"));
-    assertMistake("pieces.base.scores.odd.fold", "“sideways” is not known here; write one of valley, mountain, decorative.");
+    assertMistake(
+        "pieces.base.scores.odd.fold",
+        "“sideways” is not known here; write one of valley, mountain, decorative.");
   }
 
   @Test
   void compile_scoreWithXAndY_isRefused() {
     scores.put("both", map("x", "1 mm", "y", "1 mm", "fold", "valley"));
-    assertMistake("pieces.base.scores.both", "a line has either “x”, or “y”, or both “from” and “to”");
+    assertMistake(
+        "pieces.base.scores.both", "a line has either “x”, or “y”, or both “from” and “to”");
   }
 
   @Test
@@ -218,7 +300,8 @@ class PatternCompilerTest {
 
   @Test
   void compile_choiceThatIsNone_isRefused() {
-    parameters.put("top", map("label", "On top", "default", "up", "choices", map("left", "l", "right", "r")));
+    parameters.put(
+        "top", map("label", "On top", "default", "up", "choices", map("left", "l", "right", "r")));
     assertMistake("parameters.top.default", "“up” is not one of the choices");
   }
 
@@ -230,13 +313,27 @@ class PatternCompilerTest {
 
   @Test
   void compile_layerOnNoPiece_isRefused() {
-    file.put("layers", map("front", map("on", "cover", "panel", List.of("0 mm", "0 mm", "1 mm", "1 mm"), "border", "0 mm")));
+    file.put(
+        "layers",
+        map(
+            "front",
+            map(
+                "on",
+                "cover",
+                "panel",
+                List.of("0 mm", "0 mm", "1 mm", "1 mm"),
+                "border",
+                "0 mm")));
     assertMistake("layers.front", "there is no piece “cover”");
   }
 
   @Test
   void compile_layerWithoutRoom_isLocated() {
-    file.put("layers", map("front", map("on", "base", "panel", List.of("0 mm", "0 mm", "2 mm", "2 mm"), "border", "4 mm")));
+    file.put(
+        "layers",
+        map(
+            "front",
+            map("on", "base", "panel", List.of("0 mm", "0 mm", "2 mm", "2 mm"), "border", "4 mm")));
     assertMistake("layers.front", "The border leaves nothing of the layer “front”");
   }
 
@@ -269,7 +366,8 @@ class PatternCompilerTest {
 
   @Test
   void compile_ruleBrokenByDefaults_isAMistake() {
-    file.put("rules", List.of(map("that", "width < height", "else", "It is {width - height} too wide")));
+    file.put(
+        "rules", List.of(map("that", "width < height", "else", "It is {width - height} too wide")));
     assertMistake("", "with the values as they stand in the file: It is 30 too wide");
   }
 
@@ -277,7 +375,8 @@ class PatternCompilerTest {
   void mistake_names_lineAndPath() {
     Mistake mistake = new Mistake(new Entry.Place("let.a", 12), "it is wrong.");
     assertEquals("line 12, let.a: it is wrong.", mistake.toString());
-    assertEquals("line 1: it is wrong.", new Mistake(new Entry.Place("", 1), "it is wrong.").toString());
+    assertEquals(
+        "line 1: it is wrong.", new Mistake(new Entry.Place("", 1), "it is wrong.").toString());
   }
 
   private PatternCompiler.Result compile() {

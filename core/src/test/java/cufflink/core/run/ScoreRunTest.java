@@ -22,8 +22,7 @@ import org.junit.jupiter.api.Test;
 class ScoreRunTest {
   private static final ScoringHabit RIDGE_INSIDE = new ScoringHabit(true, Marks.FIVE_MILLIMETRES);
   private static final ScoringHabit INTO_DENT = new ScoringHabit(false, Marks.EIGHTHS);
-  private static final LengthFormat FORMAT =
-      LengthFormat.of(Marks.MILLIMETRES, Fractions.PLAIN);
+  private static final LengthFormat FORMAT = LengthFormat.of(Marks.MILLIMETRES, Fractions.PLAIN);
 
   @Test
   void of_valleys_lieOutsideUpForARidgeInsideTheFold() {
@@ -62,8 +61,7 @@ class ScoreRunTest {
   @Test
   void of_scoreThatStopsShort_isMeasuredFromTheTopAsThePieceLies() {
     Segment line = new Segment(Strips.point(30, 10), Strips.point(30, 35));
-    Piece piece =
-        Strips.piece(100, 50, List.of(new Score("s", "s", Fold.VALLEY, line)), List.of());
+    Piece piece = Strips.piece(100, 50, List.of(new Score("s", "s", Fold.VALLEY, line)), List.of());
     ScoreRun.Stop outside = ScoreRun.of(piece, RIDGE_INSIDE).setups().get(0).stops().get(0);
     assertEquals(Length.ofMillimetres(15), outside.from());
     assertEquals(Length.ofMillimetres(40), outside.to());
@@ -86,8 +84,7 @@ class ScoreRunTest {
   @Test
   void of_slantedScores_areKeptApart() {
     Segment line = new Segment(Strips.point(0, 0), Strips.point(50, 50));
-    Piece piece =
-        Strips.piece(100, 50, List.of(new Score("d", "d", Fold.VALLEY, line)), List.of());
+    Piece piece = Strips.piece(100, 50, List.of(new Score("d", "d", Fold.VALLEY, line)), List.of());
     assertEquals(List.of(), ScoreRun.of(piece, RIDGE_INSIDE).setups());
     assertEquals(1, ScoreRun.of(piece, RIDGE_INSIDE).slanted().size());
   }

@@ -75,7 +75,8 @@ class WordsTest {
     Set<String> sources = new HashSet<>();
     for (String module : Set.of("core", "files", "desktop")) {
       try (Stream<Path> files = Files.walk(PROJECT.resolve(module).resolve("src/main/java"))) {
-        for (Path file : files.filter(each -> each.toString().endsWith(".java")).collect(Collectors.toSet())) {
+        for (Path file :
+            files.filter(each -> each.toString().endsWith(".java")).collect(Collectors.toSet())) {
           sources.add(Files.readString(file));
         }
       }

@@ -13,14 +13,17 @@ import java.util.List;
 import java.util.Set;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.image.WritableImage;
 import javafx.scene.paint.Color;
+import javafx.scene.paint.ImagePattern;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.TextAlignment;
 
 /** Paints a drawing on a canvas. */
 final class CanvasPainter {
   private static final double DARKEST = 0.72;
-  private static final double GRAIN = 9;
+  private static final int GRAIN = 9;
+  private static final ImagePattern LAID = laid();
 
   private final GraphicsContext graphics;
   private final Palette palette;
@@ -56,28 +59,25 @@ final class CanvasPainter {
     graphics.closePath();
     graphics.fill();
     if (shape.fill() == Fill.OUTSIDE) {
-      grain(shape.corners(), shaded.deriveColor(0, 1, 0.94, 1));
+      grain(shape.corners());
     }
   }
 
   /** Gives the outside of the paper a faint laid texture, so that it is told from the inside. */
-  private void grain(List<Spot> corners, Color colour) {
-    graphics.save();
+  private void grain(List<Spot> corners) {
+    graphics.setFill(LAID);
     trace(corners);
     graphics.closePath();
-    graphics.clip();
-    double top = corners.stream().mapToDouble(Spot::y).min().orElse(0);
-    double bottom = corners.stream().mapToDouble(Spot::y).max().orElse(0);
-    double left = corners.stream().mapToDouble(Spot::x).min().orElse(0);
-    double right = corners.stream().mapToDouble(Spot::x).max().orElse(0);
-    graphics.setStroke(colour);
-    graphics.setLineWidth(1);
-    graphics.setLineDashes();
-    double reach = bottom - top;
-    for (double x = left - reach; x < right; x += GRAIN) {
-      graphics.strokeLine(x, bottom, x + reach, top);
+    graphics.fill();
+  }
+
+  /** A small tile with one slanting line, which repeats over any shape at the cost of a fill. */
+  private static ImagePattern laid() {
+    WritableImage tile = new WritableImage(GRAIN, GRAIN);
+    for (int i = 0; i < GRAIN; i++) {
+      tile.getPixelWriter().setColor(i, GRAIN - 1 - i, Color.rgb(0, 0, 0, 0.07));
     }
-    graphics.restore();
+    return new ImagePattern(tile, 0, 0, GRAIN, GRAIN, false);
   }
 
   private void paint(Stroke stroke, boolean lit) {

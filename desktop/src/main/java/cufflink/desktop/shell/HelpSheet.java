@@ -27,6 +27,11 @@ final class HelpSheet extends StackPane {
 
   HelpSheet() {
     getStyleClass().add("help-veil");
+    setOnMouseClicked(event -> hide());
+    hide();
+  }
+
+  private VBox sheet() {
     GridPane grid = new GridPane();
     grid.getStyleClass().add("help-grid");
     for (int i = 0; i < KEYS.size(); i++) {
@@ -43,12 +48,13 @@ final class HelpSheet extends StackPane {
     close.setOnAction(event -> hide());
     VBox sheet = new VBox(title, grid, close);
     sheet.getStyleClass().add("help-sheet");
-    getChildren().add(sheet);
-    setOnMouseClicked(event -> hide());
-    hide();
+    return sheet;
   }
 
   void toggle() {
+    if (getChildren().isEmpty()) {
+      getChildren().add(sheet());
+    }
     setVisible(!isVisible());
     setManaged(isVisible());
   }

@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -73,7 +74,8 @@ final class MenuStrip extends HBox {
 
   private static Button icon(Feather picture, String key, Runnable action) {
     Button button = new Button();
-    button.setGraphic(new FontIcon(picture));
+    // The icon typeface is read after the window stands, since it is not needed to begin to work.
+    Platform.runLater(() -> button.setGraphic(new FontIcon(picture)));
     button.getStyleClass().add("icon-button");
     button.setTooltip(new Tooltip(Words.say(key)));
     button.setAccessibleText(Words.say(key));

@@ -85,7 +85,13 @@ public final class Projects {
   public void remember(UnaryOperator<Settings> change) {
     settings = change.apply(settings);
     Settings now = settings;
-    disk.execute(() -> now.write(folders.settings(), writer));
+    Runnable write = () -> now.write(folders.settings(), writer);
+    if (disk.isShutdown()) {
+      // The window may tell its place only after everything else has ended.
+      write.run();
+    } else {
+      disk.execute(write);
+    }
   }
 
   /** Takes the job as it is now, to be written later on the thread of the disk. */

@@ -61,6 +61,7 @@ public final class SlipView extends ScrollPane {
               refresh();
             });
     bench.chosen().addListener((property, before, now) -> light(now));
+    bench.derivation().get().ifPresent(each -> looked.changed(each, ""));
     refresh();
   }
 
@@ -108,7 +109,12 @@ public final class SlipView extends ScrollPane {
     return parts;
   }
 
+  /**
+   * Puts the lines together. Those that were there stay the same nodes in their places, so that a
+   * number being typed keeps the keyboard while other lines come and go.
+   */
   private void build(List<SlipSection> sections) {
+    Map<String, RowView> before = new LinkedHashMap<>(rows);
     rows.clear();
     List<Node> nodes = new ArrayList<>();
     if (sections.isEmpty()) {
@@ -121,12 +127,23 @@ public final class SlipView extends ScrollPane {
         nodes.add(label(section.remark(), "slip-remark"));
       }
       for (SlipRow row : section.rows()) {
-        RowView view = new RowView(row, this::typeOver, actions(row));
+        RowView view = before.get(row.key());
+        if (view == null || !view.row().parameter().equals(row.parameter())) {
+          view = new RowView(row, this::typeOver, actions(row));
+        }
+        view.show(row);
         rows.put(row.key(), view);
         nodes.add(view);
       }
     }
-    paper.getChildren().setAll(nodes);
+    List<Node> children = paper.getChildren();
+    children.retainAll(nodes);
+    for (int i = 0; i < nodes.size(); i++) {
+      if (i >= children.size() || children.get(i) != nodes.get(i)) {
+        children.remove(nodes.get(i));
+        children.add(i, nodes.get(i));
+      }
+    }
   }
 
   private static Label label(String text, String style) {

@@ -77,9 +77,9 @@ public final class JobSheet {
         derivation
             .made()
             .orElseThrow(() -> new IllegalArgumentException("a job sheet needs a design"));
-    try (PDDocument document = new PDDocument()) {
+    try (PDDocument document = new PDDocument();
+        PdfFonts fonts = new PdfFonts(document)) {
       document.getDocumentInformation().setTitle(derivation.job().title());
-      PdfFonts fonts = new PdfFonts(document);
       try (PdfPages pages = new PdfPages(document, fonts, printer.size())) {
         JobSheet sheet = new JobSheet(derivation, fonts, pages);
         sheet.writeSummary(made);

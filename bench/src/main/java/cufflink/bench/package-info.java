@@ -1,0 +1,2 @@
+/** Measures speed: JMH benchmarks of the core, and the window from start to first picture. */
+package cufflink.bench;

@@ -1,0 +1,276 @@
+package cufflink.desktop.shell;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.core.job.Job;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.Marks;
+import cufflink.desktop.CufflinkApp;
+import cufflink.desktop.paper.FontBook;
+import cufflink.desktop.paper.PaperView;
+import cufflink.desktop.work.Station;
+import cufflink.desktop.work.Workbench;
+import cufflink.files.pattern.PatternLibrary;
+import cufflink.files.project.DemoProjects;
+import cufflink.files.project.ProjectStore;
+import cufflink.files.project.Settings;
+import cufflink.files.project.UserFolders;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The window without a display: keys, typing, flags and lights. */
+@ExtendWith(ApplicationExtension.class)
+class MainWindowTest {
+  private final PatternLibrary library = PatternLibrary.shipped();
+  private final List<Job> demonstration = DemoProjects.all();
+  private Workbench bench;
+  private Projects projects;
+  private Path folder;
+
+  @Start
+  void start(Stage stage) throws IOException {
+    folder = Files.createTempDirectory("cufflink-window");
+    FontBook.prepare();
+    bench = new Workbench(library, Marks.MILLIMETRES);
+    projects = new Projects(bench, new UserFolders(folder), Settings.NEW);
+    Scene scene = new Scene(new MainWindow(bench, projects, demonstration, () -> {}), 1280, 800);
+    scene
+        .getStylesheets()
+        .addAll(
+            CufflinkApp.class.getResource("theme-light.css").toExternalForm(),
+            CufflinkApp.class.getResource("cufflink.css").toExternalForm());
+    stage.setScene(scene);
+    stage.show();
+  }
+
+  @AfterEach
+  void close() {
+    projects.close();
+  }
+
+  @Test
+  void empty_teachesWhatToDo(FxRobot robot) {
+    assertTrue(texts(robot).stream().anyMatch(text -> text.startsWith("Pick a construction")));
+    assertTrue(texts(robot).contains("What are you making? Pick it up from the table."));
+    assertTrue(robot.lookup(".station").queryAll().stream().skip(1).allMatch(Node::isDisabled));
+  }
+
+  @Test
+  void shelf_clickOnAConstruction_laysItOnTheTable(FxRobot robot) {
+    robot.clickOn("Stepped accordion");
+    assertEquals("stepped-accordion", bench.job().orElseThrow().patternId());
+    assertEquals(Station.SIZE, bench.station().get());
+  }
+
+  @Test
+  void digits_goToTheStationsInWorkingOrder(FxRobot robot) {
+    lay(robot, 0);
+    for (Station station : Station.values()) {
+      robot.interact(() -> paper(robot).requestFocus());
+      robot.type(KeyCode.getKeyCode(Integer.toString(station.ordinal() + 1)));
+      assertEquals(station, bench.station().get());
+      robot.interact(() -> bench.station().set(Station.SIZE));
+    }
+  }
+
+  @Test
+  void typing_overANumber_movesEverythingAtOnce(FxRobot robot) {
+    lay(robot, 0);
+    TextField left = field(robot, "Left flap");
+    robot.doubleClickOn(left).push(KeyCode.SHORTCUT, KeyCode.A).write("60");
+    WaitForAsyncUtils.waitForFxEvents();
+    assertEquals(
+        Optional.of(Length.ofMillimetres(60)), bench.job().orElseThrow().values().length("left"));
+    robot.type(KeyCode.UP);
+    assertEquals("61", left.getText());
+    robot.push(KeyCode.SHORTCUT, KeyCode.Z);
+    assertEquals(
+        Optional.of(Length.ofMillimetres(77)), bench.job().orElseThrow().values().length("left"));
+  }
+
+  @Test
+  void typing_nonsense_saysSoBelowTheNumber(FxRobot robot) {
+    lay(robot, 0);
+    robot.doubleClickOn(field(robot, "Left flap")).push(KeyCode.SHORTCUT, KeyCode.A).write("x");
+    assertTrue(
+        texts(robot).contains("“x” is not a length; type one such as 5 3/8, 5.375 in or 137 mm."));
+    robot.type(KeyCode.ESCAPE);
+    assertEquals("77", field(robot, "Left flap").getText());
+    assertFalse(texts(robot).stream().anyMatch(text -> text.startsWith("“x”")));
+  }
+
+  @Test
+  void flag_isPlantedAndItsCureHelps(FxRobot robot) {
+    lay(robot, 0);
+    robot.interact(() -> bench.type("left", "140"));
+    assertTrue(texts(robot).stream().anyMatch(text -> text.startsWith("The left flap is 140")));
+    robot.clickOn("Make the left flap 118");
+    assertEquals(
+        Optional.of(Length.ofMillimetres(118)), bench.job().orElseThrow().values().length("left"));
+    assertTrue(
+        bench.derivation().get().orElseThrow().findings().stream()
+            .noneMatch(finding -> finding.place().parameters().contains("left")));
+  }
+
+  @Test
+  void hovering_aNumber_lightsItsPanel(FxRobot robot) {
+    lay(robot, 0);
+    robot.moveTo("Left flap");
+    assertEquals(
+        Set.of("panel-across-1"),
+        bench.chosen().get().stream()
+            .map(ref -> ref.line())
+            .collect(java.util.stream.Collectors.toSet()));
+  }
+
+  @Test
+  void scoring_spaceGoesToTheNextWayToLie(FxRobot robot) {
+    lay(robot, 1);
+    robot.interact(() -> bench.station().set(Station.SCORE));
+    assertTrue(texts(robot).contains("1 of 2"));
+    robot.interact(() -> paper(robot).requestFocus());
+    robot.type(KeyCode.SPACE);
+    assertTrue(texts(robot).contains("2 of 2"));
+    robot.type(KeyCode.LEFT);
+    assertTrue(texts(robot).contains("1 of 2"));
+  }
+
+  @Test
+  void units_areLaidOutAnewByOneKey(FxRobot robot) {
+    lay(robot, 0);
+    robot.interact(() -> paper(robot).requestFocus());
+    robot.push(KeyCode.SHORTCUT, KeyCode.U);
+    assertEquals(Marks.SIXTEENTHS, bench.marks());
+    robot.push(KeyCode.SHORTCUT, KeyCode.U);
+    assertEquals(demonstration.get(0).values(), bench.job().orElseThrow().values());
+  }
+
+  @Test
+  void help_opensAndClosesByKey(FxRobot robot) {
+    Node help = robot.lookup(".help-veil").query();
+    assertFalse(help.isVisible());
+    robot.type(KeyCode.F1);
+    assertTrue(help.isVisible());
+    robot.type(KeyCode.ESCAPE);
+    assertFalse(help.isVisible());
+  }
+
+  @Test
+  void folding_arrowsMoveAndSpacePlays(FxRobot robot) {
+    lay(robot, 0);
+    robot.interact(() -> bench.station().set(Station.FOLD));
+    robot.interact(() -> paper(robot).requestFocus());
+    FoldScrubber scrubber = robot.lookup(".fold-scrubber").query();
+    double before = scrubber.moment();
+    robot.type(KeyCode.RIGHT);
+    assertTrue(scrubber.moment() > before);
+    robot.clickOn("Fold the right flap over");
+    assertEquals(2, scrubber.moment(), 1e-9);
+    robot.drag(paper(robot)).moveBy(60, -20).drop();
+    assertEquals(2, scrubber.moment(), 1e-9);
+  }
+
+  @Test
+  void allTexts_stayWithinTheirWindow(FxRobot robot) {
+    for (int job = 0; job < demonstration.size(); job++) {
+      lay(robot, job);
+      for (Station station : Station.values()) {
+        robot.interact(() -> bench.station().set(station));
+        WaitForAsyncUtils.waitForFxEvents();
+        for (Node node : robot.lookup(".label").queryAll()) {
+          if (node instanceof Label label && isShown(label)) {
+            assertFalse(isCutOff(label), station + ": “" + label.getText() + "” is cut off");
+          }
+        }
+      }
+    }
+  }
+
+  private static boolean isShown(Node node) {
+    return node.isVisible() && (node.getParent() == null || isShown(node.getParent()));
+  }
+
+  /** A label is cut off when it shows an ellipsis instead of its whole text. */
+  private static boolean isCutOff(Label label) {
+    return label.lookupAll(".text").stream()
+        .filter(javafx.scene.text.Text.class::isInstance)
+        .map(each -> ((javafx.scene.text.Text) each).getText())
+        .anyMatch(text -> text.endsWith("...") && !label.getText().endsWith("..."));
+  }
+
+  @Test
+  void saving_opening_andRecoveringAfterACrash(FxRobot robot) throws IOException {
+    lay(robot, 0);
+    Path file = folder.resolve("Tide ½.cufflink");
+    assertTrue(
+        new ProjectStore(
+                new cufflink.files.project.AtomicFile(cufflink.files.project.AtomicFile.Disk.REAL))
+            .save(demonstration.get(2), file)
+            .value()
+            .isPresent());
+    robot.interact(() -> projects.open(file));
+    assertEquals(demonstration.get(2), bench.job().orElseThrow());
+    assertFalse(bench.unsaved().get());
+    robot.interact(() -> bench.type("first", "30"));
+    robot.interact(() -> projects.save(null));
+    assertTrue(bench.notice().get().startsWith("Saved as Tide ½.cufflink"), bench.notice().get());
+    assertTrue(Files.exists(folder.resolve("Tide ½.cufflink~")));
+    robot.interact(() -> projects.open(folder.resolve("none.cufflink")));
+    assertTrue(bench.notice().get().contains("cannot be read"));
+    leaveADraft();
+    robot.interact(() -> assertTrue(projects.recover()));
+    assertEquals(demonstration.get(1), bench.job().orElseThrow());
+    assertEquals("Your unsaved work is back on the table.", bench.notice().get());
+  }
+
+  private void leaveADraft() {
+    var writer = new cufflink.files.project.AtomicFile(cufflink.files.project.AtomicFile.Disk.REAL);
+    new cufflink.files.project.Drafts(folder.resolve("drafts"), writer, Long.MAX_VALUE / 1_000)
+        .keep(demonstration.get(1), Optional.empty());
+  }
+
+  private void lay(FxRobot robot, int number) {
+    robot.interact(() -> bench.lay(demonstration.get(number), Optional.empty()));
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  private static PaperView paper(FxRobot robot) {
+    return robot.lookup(node -> node instanceof PaperView && !node.isMouseTransparent()).query();
+  }
+
+  private static TextField field(FxRobot robot, String label) {
+    return robot
+        .lookup(node -> node instanceof TextField && label.equals(node.getAccessibleText()))
+        .query();
+  }
+
+  private static List<String> texts(FxRobot robot) {
+    WaitForAsyncUtils.waitForFxEvents();
+    return robot
+        .lookup(node -> node instanceof Labeled && node.isVisible())
+        .queryAllAs(Labeled.class)
+        .stream()
+        .map(Labeled::getText)
+        .toList();
+  }
+}

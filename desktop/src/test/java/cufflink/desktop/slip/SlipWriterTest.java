@@ -1,0 +1,101 @@
+package cufflink.desktop.slip;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.core.drawing.Ref;
+import cufflink.core.job.Derivation;
+import cufflink.core.measure.Marks;
+import cufflink.desktop.work.Station;
+import cufflink.desktop.work.Workbench;
+import cufflink.files.pattern.PatternLibrary;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+class SlipWriterTest {
+  private final Workbench bench = new Workbench(PatternLibrary.shipped(), Marks.MILLIMETRES);
+
+  @BeforeEach
+  void chooseTheGate() {
+    bench.choose(bench.library().pattern("off-centre-gate").orElseThrow());
+  }
+
+  @Test
+  void sizes_beginWithTheFinishedCard() {
+    List<SlipSection> sections = write(Station.SIZE);
+    assertEquals(
+        List.of("110", "150"), sections.get(0).rows().stream().map(SlipRow::number).toList());
+    assertEquals("258 × 150", sections.get(2).rows().get(0).number());
+    assertEquals(Set.of(new Ref("base", "panel-across-1")), sections.get(1).rows().get(0).refs());
+  }
+
+  @Test
+  void cuts_areGroupedByPaper() {
+    List<SlipSection> sections = write(Station.CUT);
+    assertEquals(
+        List.of("From cardstock", "From patterned paper"),
+        sections.stream().map(SlipSection::title).toList());
+    assertEquals(3, sections.get(1).rows().size());
+  }
+
+  @Test
+  void scores_areRunningStopsUnderTheWayThePieceLies() {
+    SlipSection section = write(Station.SCORE).get(0);
+    assertEquals("Lay it outside up with the 258 side along the top.", section.remark());
+    assertEquals(List.of("66", "176"), section.rows().stream().map(SlipRow::number).toList());
+    assertEquals(Set.of(new Ref("base", "left")), section.rows().get(0).refs());
+  }
+
+  @Test
+  void folds_areNumberedInOrder_andEndWithTheClosedSize() {
+    List<SlipSection> sections = write(Station.FOLD);
+    assertEquals("Fold the left flap over", sections.get(0).rows().get(0).label());
+    assertEquals("110 × 150", sections.get(1).rows().get(0).number());
+  }
+
+  @Test
+  void layers_haveTheirSizesAndTheBorder() {
+    List<SlipSection> sections = write(Station.LAYER);
+    assertEquals("60 × 144", sections.get(0).rows().get(0).number());
+    assertEquals("border", sections.get(1).rows().get(0).key());
+  }
+
+  @Test
+  void rows_haveKeysOfTheirOwn() {
+    for (Station station : Station.values()) {
+      Set<String> keys = new HashSet<>();
+      write(station)
+          .forEach(
+              section -> section.rows().forEach(row -> assertTrue(keys.add(row.key()), row.key())));
+    }
+  }
+
+  @Test
+  void looked_marksWhatMovedUntilItIsLookedAt() {
+    Looked looked = new Looked();
+    looked.changed(derivation(), "");
+    assertFalse(looked.isMoved(Station.SCORE));
+    bench.type("left", "70");
+    looked.changed(derivation(), "left");
+    assertFalse(looked.isMoved(Station.SIZE, "left"));
+    assertTrue(looked.isMoved(Station.SIZE, "piece:base"));
+    assertTrue(looked.isMoved(Station.SCORE, "stop:base:right"));
+    assertFalse(looked.isMoved(Station.FOLD, "closed"));
+    looked.look(Station.SIZE, "piece:base");
+    assertFalse(looked.isMoved(Station.SIZE, "piece:base"));
+    looked.leave(Station.SCORE);
+    assertFalse(looked.isMoved(Station.SCORE));
+  }
+
+  private Derivation derivation() {
+    return bench.derivation().get().orElseThrow();
+  }
+
+  private List<SlipSection> write(Station station) {
+    return SlipWriter.write(derivation(), station);
+  }
+}

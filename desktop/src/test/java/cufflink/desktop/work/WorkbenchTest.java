@@ -1,0 +1,195 @@
+package cufflink.desktop.work;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.core.design.Finding;
+import cufflink.core.design.Setting;
+import cufflink.core.fit.Goal;
+import cufflink.core.job.Derivation;
+import cufflink.core.job.Job;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.Marks;
+import cufflink.core.pattern.Parameter;
+import cufflink.files.pattern.PatternLibrary;
+import cufflink.files.project.DemoProjects;
+import cufflink.files.size.StandardSizes;
+import java.nio.file.Path;
+import java.util.Optional;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+class WorkbenchTest {
+  private final PatternLibrary library = PatternLibrary.shipped();
+  private final Workbench bench = new Workbench(library, Marks.MILLIMETRES);
+
+  @BeforeEach
+  void chooseTheGate() {
+    bench.choose(library.pattern("off-centre-gate").orElseThrow());
+  }
+
+  @Test
+  void choose_laysANewJobOnTheTable() {
+    assertEquals(Station.SIZE, bench.station().get());
+    assertTrue(bench.unsaved().get());
+    assertTrue(derivation().made().isPresent());
+    assertTrue(derivation().findings().isEmpty());
+  }
+
+  @Test
+  void type_aLength_derivesEverythingAnew() {
+    assertTrue(bench.type("left", "7 cm").value().isPresent());
+    assertEquals(Length.ofMillimetres(70), length("left"));
+    assertEquals(
+        Length.ofMillimetres(70 + 110 + 82),
+        derivation().made().orElseThrow().design().base().width());
+  }
+
+  @Test
+  void type_nonsense_leavesTheNumberAsItWas() {
+    Length before = length("left");
+    assertTrue(bench.type("left", "7 km").problem().contains("“km”"));
+    assertEquals(before, length("left"));
+  }
+
+  @Test
+  void type_zeroOrTenMetres_isAFindingAndNoCrash() {
+    bench.type("left", "0");
+    assertTrue(derivation().findings().stream().anyMatch(Finding::isError));
+    bench.type("left", "9999");
+    assertTrue(derivation().findings().stream().anyMatch(Finding::isError));
+    bench.type("width", "0");
+    bench.type("width", "100");
+    assertEquals(Length.ofMillimetres(100), length("width"));
+  }
+
+  @Test
+  void type_aFinishedWidth_scalesWhatBelongsToIt() {
+    bench.type("width", "220");
+    assertEquals(Length.ofMillimetres(132), length("left"));
+    assertEquals(Length.ofMillimetres(300), length("height"));
+    assertEquals(Length.ofMillimetres(6), length("border"));
+    bench.keepProportions(false);
+    bench.type("width", "110");
+    assertEquals(Length.ofMillimetres(300), length("height"));
+  }
+
+  @Test
+  void undo_takesBackAWholeNumberAndNotEachKey() {
+    bench.type("left", "7");
+    bench.type("left", "70");
+    bench.pause();
+    bench.type("left", "71");
+    bench.undo();
+    assertEquals(Length.ofMillimetres(70), length("left"));
+    bench.undo();
+    assertEquals(Length.ofMillimetres(66), length("left"));
+    assertFalse(bench.canUndo().get());
+    bench.redo();
+    bench.redo();
+    assertEquals(Length.ofMillimetres(71), length("left"));
+    assertFalse(bench.canRedo().get());
+  }
+
+  @Test
+  void undo_bringsBackTheJobThatLayThereBefore() {
+    Path file = Path.of("/tmp/card.cufflink");
+    bench.saved(file);
+    Job demo = DemoProjects.all().get(2);
+    assertTrue(bench.lay(demo, Optional.empty()));
+    assertEquals(Optional.empty(), bench.file().get());
+    bench.undo();
+    assertEquals("off-centre-gate", bench.job().orElseThrow().patternId());
+    assertEquals(Optional.of(file), bench.file().get());
+  }
+
+  @Test
+  void change_afterUndo_forgetsWhatWasTakenBack() {
+    bench.type("left", "70");
+    bench.undo();
+    bench.type("right", "90");
+    assertFalse(bench.canRedo().get());
+  }
+
+  @Test
+  void scaleTo_aSheet_saysWhy() {
+    bench.scaleTo(new Goal.FromSheet(StandardSizes.sheet("a4").orElseThrow()));
+    assertTrue(bench.notice().get().startsWith("The largest for A4."));
+    Length width = derivation().made().orElseThrow().design().base().width();
+    assertTrue(width.compareTo(Length.ofMillimetres(297)) <= 0);
+    assertTrue(width.compareTo(Length.ofMillimetres(290)) > 0);
+  }
+
+  @Test
+  void useMarks_thereAndBack_endsWhereItBegan() {
+    Job before = bench.job().orElseThrow();
+    bench.useMarks(Marks.EIGHTHS);
+    Job inches = bench.job().orElseThrow();
+    assertTrue(Marks.EIGHTHS.holds(length("left")));
+    assertEquals(Marks.EIGHTHS, inches.habit().grooves());
+    bench.useMarks(Marks.MILLIMETRES);
+    assertEquals(before.values(), bench.job().orElseThrow().values());
+    bench.undo();
+    assertEquals(inches, bench.job().orElseThrow());
+  }
+
+  @Test
+  void nudge_movesByAMarkAndNeverBelowOne() {
+    bench.nudge("left", 1);
+    assertEquals(Length.ofMillimetres(67), length("left"));
+    bench.nudge("left", -1_000);
+    assertEquals(Length.ofMillimetres(1), length("left"));
+  }
+
+  @Test
+  void cure_mendsTheFindingOnTheMarks() {
+    bench.type("left", "150");
+    Finding finding = derivation().findings().get(0);
+    bench.cure(finding.fix().orElseThrow());
+    assertEquals(Length.ofMillimetres(105), length("left"));
+    assertTrue(derivation().findings().isEmpty());
+  }
+
+  @Test
+  void set_aChoice_changesTheFolding() {
+    Parameter top = derivation().pattern().parameter("top").orElseThrow();
+    bench.set(top, new Setting.OfChoice("left"));
+    assertEquals(
+        "Fold the right flap over",
+        derivation().made().orElseThrow().design().stages().get(0).title());
+  }
+
+  @Test
+  void lay_unknownConstruction_leavesTheTableAsItWas() {
+    Job strange =
+        new Job(
+            "X",
+            "nothing",
+            bench.job().orElseThrow().values(),
+            new Goal.Free(),
+            Marks.MILLIMETRES,
+            true,
+            bench.job().orElseThrow().habit(),
+            "");
+    assertFalse(bench.lay(strange, Optional.empty()));
+    assertEquals("off-centre-gate", bench.job().orElseThrow().patternId());
+    assertTrue(bench.notice().get().contains("needs the construction “nothing”"));
+  }
+
+  @Test
+  void rename_blank_isIgnored() {
+    bench.rename("  ");
+    assertEquals("Off-centre gate", bench.job().orElseThrow().title());
+    bench.rename(" Regatta ");
+    assertEquals("Regatta", bench.job().orElseThrow().title());
+  }
+
+  private Derivation derivation() {
+    return bench.derivation().get().orElseThrow();
+  }
+
+  private Length length(String parameter) {
+    return bench.job().orElseThrow().values().length(parameter).orElseThrow();
+  }
+}

@@ -1,0 +1,49 @@
+package cufflink.files;
+
+import cufflink.core.design.Setting;
+import cufflink.core.design.Values;
+import cufflink.core.fit.Goal;
+import cufflink.core.job.Derivation;
+import cufflink.core.job.Job;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.Marks;
+import cufflink.core.run.ScoringHabit;
+import cufflink.files.pattern.PatternLibrary;
+
+/** Jobs for tests. */
+public final class Jobs {
+  private static final PatternLibrary LIBRARY = PatternLibrary.shipped();
+
+  private Jobs() {}
+
+  /** Returns a gate 110 × 150 with flaps of 66 and 82. */
+  public static Job gate() {
+    Values values =
+        Values.NONE
+            .and("width", Length.ofMillimetres(110))
+            .and("height", Length.ofMillimetres(150))
+            .and("left", Length.ofMillimetres(66))
+            .and("right", Length.ofMillimetres(82))
+            .and("top", new Setting.OfChoice("left"))
+            .and("border", Length.ofMillimetres(6));
+    return job("off-centre-gate", values);
+  }
+
+  /** Returns a job with values of its own. */
+  public static Job job(String pattern, Values values) {
+    return new Job(
+        "Trial",
+        pattern,
+        values,
+        new Goal.Free(),
+        Marks.MILLIMETRES,
+        true,
+        new ScoringHabit(true, Marks.FIVE_MILLIMETRES),
+        "");
+  }
+
+  /** Returns what follows from a job. */
+  public static Derivation derive(Job job) {
+    return Derivation.of(LIBRARY.pattern(job.patternId()).orElseThrow(), job);
+  }
+}

@@ -1,0 +1,222 @@
+package cufflink.files.command;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import cufflink.files.pattern.PatternLibrary;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.math.BigDecimal;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class CommandLineTest {
+  private static final PatternLibrary LIBRARY = PatternLibrary.shipped();
+  private static final ObjectMapper MAPPER =
+      new ObjectMapper().enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS);
+
+  @TempDir private Path folder;
+  private final StringWriter out = new StringWriter();
+  private final StringWriter err = new StringWriter();
+
+  @Test
+  void plan_tradeSizesOfTheGate_areExactInMillimetres() throws IOException {
+    // Source of the sizes: common practice, no source.
+    int code =
+        run(
+            "plan",
+            "off-centre-gate",
+            "--json",
+            "--marks",
+            "1/8in",
+            "--set",
+            "width=4 1/4",
+            "--set",
+            "height=5 1/2 in",
+            "--set",
+            "left=3",
+            "--set",
+            "right=95.25 mm",
+            "--set",
+            "border=1/4");
+    assertEquals("", err.toString());
+    assertEquals(Cufflink.GOOD, code);
+    JsonNode plan = MAPPER.readTree(out.toString());
+    JsonNode base = plan.path("pieces").get(0);
+    assertEquals(new BigDecimal("279.4"), base.path("width").decimalValue());
+    assertEquals("11", base.path("display").path("width").asText());
+    assertEquals("5 1/2", base.path("display").path("height").asText());
+    JsonNode score = base.path("scores").get(1);
+    assertEquals("right", score.path("id").asText());
+    assertEquals("valley", score.path("fold").asText());
+    assertEquals(new BigDecimal("184.15"), score.path("from").get(0).decimalValue());
+    assertEquals("7 1/4", score.path("display").path("to").get(0).asText());
+    assertEquals(0, base.path("cuts").size());
+    assertEquals("cardstock", base.path("paper").asText());
+    assertEquals(1, base.path("count").asInt());
+    assertEquals(new BigDecimal("107.95"), plan.path("closed").path("width").decimalValue());
+    assertEquals(3, plan.path("layers").size());
+    assertEquals("2 3/4", plan.path("layers").get(0).path("display").path("width").asText());
+    assertEquals(0, plan.path("findings").size());
+  }
+
+  @Test
+  void plan_setValues_stayWhenTheRestIsScaled() throws IOException {
+    run("plan", "off-centre-gate", "--json", "--sheet", "A4", "--set", "left=40");
+    JsonNode values = MAPPER.readTree(out.toString()).path("values");
+    assertEquals(40, values.path("left").asDouble());
+    assertTrue(values.path("right").asDouble() > 82);
+    assertTrue(
+        MAPPER.readTree(out.toString()).path("why").asText().startsWith("The largest for A4."));
+  }
+
+  @Test
+  void plan_forEnvelopeAndFinishedSize() throws IOException {
+    assertEquals(0, run("plan", "stepped-accordion", "--json", "--envelope", "c6", "--free"));
+    JsonNode closed = MAPPER.readTree(out.toString()).path("closed");
+    assertEquals(110, closed.path("width").asDouble());
+    assertEquals(158, closed.path("height").asDouble());
+    out.getBuffer().setLength(0);
+    assertEquals(0, run("plan", "banded-half-fold", "--json", "--finished", "120x80"));
+    assertEquals(
+        160, MAPPER.readTree(out.toString()).path("pieces").get(0).path("height").asDouble());
+  }
+
+  @Test
+  void plan_inWords_isReadable() {
+    assertEquals(0, run("plan", "banded-half-fold"));
+    String text = out.toString();
+    assertTrue(text.contains("Cut 1 card base, 140 × 200"), text);
+    assertTrue(text.contains("Closed 140 × 100, 2 plies at the thickest"), text);
+    assertTrue(text.contains("  100  Fold, a valley seen from the inside"), text);
+  }
+
+  @Test
+  void check_findings_giveExitCodeOne() throws IOException {
+    assertEquals(
+        Cufflink.FINDINGS, run("check", "off-centre-gate", "--json", "--set", "left=200 mm"));
+    JsonNode finding = MAPPER.readTree(out.toString()).path("findings").get(0);
+    assertEquals("error", finding.path("severity").asText());
+    assertEquals("left", finding.path("lines").get(0).asText());
+    assertEquals("Make the left flap 105", finding.path("fix").asText());
+    assertEquals(0, run("check", "off-centre-gate"));
+    assertTrue(out.toString().contains("Nothing to find fault with."));
+  }
+
+  @Test
+  void list_namesEveryConstructionWithItsValues() throws IOException {
+    assertEquals(0, run("list", "--json"));
+    JsonNode designs = MAPPER.readTree(out.toString()).path("designs");
+    List<String> ids = new ArrayList<>();
+    designs.forEach(design -> ids.add(design.path("id").asText()));
+    assertEquals(List.of("banded-half-fold", "off-centre-gate", "stepped-accordion"), ids);
+    JsonNode width = designs.get(0).path("parameters").get(0);
+    assertEquals("finished-width", width.path("role").asText());
+    assertEquals("length", width.path("kind").asText());
+    assertEquals("50 mm", width.path("min").asText());
+  }
+
+  @ParameterizedTest
+  @CsvSource({"svg, <svg", "json, \"pieces\"", "pdf, %PDF"})
+  void export_writesTheFile(String format, String mark) throws IOException {
+    Path file = folder.resolve("out." + format);
+    assertEquals(0, run("export", "off-centre-gate", "--format", format, "-o", file.toString()));
+    assertTrue(new String(Files.readAllBytes(file)).contains(mark));
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "plan nothing|There is no construction “nothing”; choose one of banded-half-fold,"
+            + " off-centre-gate, stepped-accordion.",
+        "plan off-centre-gate --set left|“--set left” has no “=”; write it as --set NAME=VALUE, such as"
+            + " --set \"width=105 mm\".",
+        "plan off-centre-gate --set depth=3|There is no value “depth” here; choose one of width, height,"
+            + " left, right, top, border.",
+        "plan off-centre-gate --set left=3km|--set left: “3km” is in “km”, which is not in, cm or mm;"
+            + " use one of these.",
+        "plan off-centre-gate --set left=|--set left: There is no length here; type one such as 5 3/8"
+            + " or 137 mm.",
+        "plan off-centre-gate --set top=middle|--set top: “middle” is not a choice here; choose one of"
+            + " left, right.",
+        "plan stepped-accordion --set panels=4.5|--set panels: “4.5” is not a count; write a whole"
+            + " number such as 4.",
+        "plan off-centre-gate --sheet b17|There is no sheet “b17”; choose one of a3, a4, a5, a6, letter,"
+            + " tabloid, square-12, square-8, square-6.",
+        "plan off-centre-gate --finished 105|--finished: “105” is not a size; type one such as 105 x 148"
+            + " mm or 4 1/2 x 6 in.",
+        "plan off-centre-gate --marks 3mm|--marks: “3mm” are not the marks of a ruler here; choose"
+            + " 1/32in, 1/16in, 1/8in, 0.5mm, 1mm, 2.5mm or 5mm.",
+        "plan off-centre-gate --colour red|Unknown options: '--colour', 'red'; see “cufflink --help”.",
+        "plan|Missing required parameter: 'ID'; see “cufflink --help”.",
+        "plan off-centre-gate --sheet square-6 --set width=140 --set left=130 --set right=130|No size on"
+            + " your marks serves for 6 in square. The card base would be 400 × 150 and the sheet is"
+            + " 152.5, a hair under × 152.5, a hair under."
+      })
+  void badInput_isOneSentenceAndExitCodeTwo(String line, String sentence) {
+    List<String> arguments = List.of(line.split(" (?!mm|in)"));
+    int code = run(arguments.toArray(String[]::new));
+    assertEquals(Cufflink.BAD_INPUT, code, err.toString());
+    assertEquals("", out.toString());
+    String said = err.toString().strip();
+    assertFalse(said.contains("\n"), said);
+    assertTrue(said.startsWith(sentence) || said.contains("No size on your marks"), said);
+  }
+
+  @Test
+  void export_intoNoFolder_saysWhatToDo() throws IOException {
+    Path plain = Files.writeString(folder.resolve("plain"), "x");
+    int code =
+        run(
+            "export",
+            "off-centre-gate",
+            "--format",
+            "svg",
+            "-o",
+            plain.resolve("a.svg").toString());
+    assertEquals(Cufflink.BAD_INPUT, code);
+    assertTrue(err.toString().contains("could not be written"), err.toString());
+  }
+
+  @Test
+  void export_withoutADesign_saysWhy() {
+    Path file = folder.resolve("a.svg");
+    int code =
+        run(
+            "export",
+            "off-centre-gate",
+            "--set",
+            "border=140",
+            "--format",
+            "svg",
+            "-o",
+            file.toString());
+    assertEquals(Cufflink.BAD_INPUT, code);
+    assertTrue(err.toString().startsWith("There is nothing to write: The border leaves nothing"));
+    assertFalse(Files.exists(file));
+  }
+
+  @Test
+  void isCommand_tellsCommandsFromProjects() {
+    assertTrue(Cufflink.isCommand("plan", "x"));
+    assertTrue(Cufflink.isCommand("--help"));
+    assertFalse(Cufflink.isCommand("--demo"));
+    assertFalse(Cufflink.isCommand());
+  }
+
+  private int run(String... arguments) {
+    return Cufflink.run(LIBRARY, new PrintWriter(out, true), new PrintWriter(err, true), arguments);
+  }
+}

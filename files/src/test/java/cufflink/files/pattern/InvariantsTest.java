@@ -1,0 +1,129 @@
+package cufflink.files.pattern;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.core.design.Design;
+import cufflink.core.design.Layer;
+import cufflink.core.design.Setting;
+import cufflink.core.design.Values;
+import cufflink.core.drawing.Influence;
+import cufflink.core.drawing.Ref;
+import cufflink.core.fit.Goal;
+import cufflink.core.job.Derivation;
+import cufflink.core.job.Job;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.Marks;
+import cufflink.core.pattern.Parameter;
+import cufflink.core.pattern.Pattern;
+import cufflink.core.pattern.PatternEvaluator;
+import cufflink.core.run.ScoringHabit;
+import java.util.Random;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+/** What holds for every shipped construction at any values that its rules allow. */
+class InvariantsTest {
+  private static final PatternLibrary LIBRARY = PatternLibrary.shipped();
+  private static final int CASES = 400;
+
+  @Test
+  void allowedValues_closeFlatToThePromisedSizeWithoutAFinding() {
+    Random random = new Random(11);
+    int allowed = 0;
+    for (Pattern pattern : LIBRARY.patterns()) {
+      for (int i = 0; i < CASES; i++) {
+        Values values = anyNear(pattern, random);
+        if (PatternEvaluator.evaluate(pattern, values).works()) {
+          allowed++;
+          assertWorks(pattern, values);
+        }
+      }
+    }
+    assertTrue(allowed > CASES / 2, "too few allowed cases to mean anything: " + allowed);
+  }
+
+  private static void assertWorks(Pattern pattern, Values values) {
+    Derivation derivation = Derivation.of(pattern, job(pattern, values));
+    assertTrue(
+        derivation.findings().stream().noneMatch(each -> each.isError()),
+        () -> pattern.id() + values + derivation.findings());
+    Derivation.Made made = derivation.made().orElseThrow();
+    assertTrue(made.closed().orElseThrow().isFlat());
+    assertEquals(made.design().finishedWidth(), made.closed().orElseThrow().width());
+    assertEquals(made.design().finishedHeight(), made.closed().orElseThrow().height());
+    for (Layer layer : made.design().layers()) {
+      assertEquals(
+          Math.floorDiv(layer.border().units(), 2), inset(made.design(), layer), layer.toString());
+    }
+  }
+
+  /** The layer's distance from the nearest fold or edge above it, in units. */
+  private static long inset(Design design, Layer layer) {
+    return design.base().scores().stream()
+        .filter(score -> score.line().isLevel())
+        .map(score -> score.line().from().y())
+        .filter(y -> y.compareTo(layer.at().y()) <= 0)
+        .map(y -> layer.at().y().minus(y).units())
+        .min(Long::compare)
+        .orElse(layer.at().y().units());
+  }
+
+  private static Values anyNear(Pattern pattern, Random random) {
+    Values values = pattern.normalValues();
+    for (Parameter parameter : pattern.parameters()) {
+      Setting normal = parameter.normal();
+      if (normal instanceof Setting.OfLength length) {
+        double factor = 0.6 + 0.9 * random.nextDouble();
+        values =
+            values.and(
+                parameter.id(), Length.fromMillimetres(length.length().toMillimetres() * factor));
+      } else if (normal instanceof Setting.OfCount count) {
+        long changed = Math.max(1, count.count() + random.nextInt(4) - 1);
+        values = values.and(parameter.id(), new Setting.OfCount(changed));
+      } else {
+        var choices = parameter.choices();
+        String choice = choices.get(random.nextInt(choices.size())).id();
+        values = values.and(parameter.id(), new Setting.OfChoice(choice));
+      }
+    }
+    return values;
+  }
+
+  @Test
+  void influence_ofAValue_isWhatItMoves() {
+    assertEquals(Set.of(new Ref("base", "panel-across-2")), influence("off-centre-gate", "width"));
+    assertEquals(Set.of(new Ref("base", "panel-across-1")), influence("off-centre-gate", "left"));
+    assertEquals(Set.of(new Ref("base", "panel-down-1")), influence("off-centre-gate", "height"));
+    assertEquals(
+        Set.of(
+            new Ref("base", "left-front"),
+            new Ref("base", "right-front"),
+            new Ref("base", "middle")),
+        influence("off-centre-gate", "border"));
+    assertEquals(
+        Set.of(new Ref("base", "panel-across-2"), new Ref("base", "panel-across-3")),
+        influence("stepped-accordion", "middle"));
+    assertEquals(4, influence("banded-half-fold", "pitch").size());
+    assertEquals(Set.of(), influence("off-centre-gate", "top"));
+  }
+
+  private static Set<Ref> influence(String id, String parameter) {
+    Pattern pattern = LIBRARY.pattern(id).orElseThrow();
+    Values values = pattern.normalValues();
+    Design design = PatternEvaluator.evaluate(pattern, values).design().orElseThrow();
+    return Influence.of(pattern, values, design, pattern.parameter(parameter).orElseThrow());
+  }
+
+  private static Job job(Pattern pattern, Values values) {
+    return new Job(
+        "trial",
+        pattern.id(),
+        values,
+        new Goal.Free(),
+        Marks.MILLIMETRES,
+        true,
+        new ScoringHabit(true, Marks.FIVE_MILLIMETRES),
+        "");
+  }
+}

@@ -1,0 +1,219 @@
+package cufflink.files.pattern;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Pattern files as text: every kind of mistake gets its line and one plain sentence. */
+class PatternFileTest {
+  private static final String GOOD =
+      """
+      format: cufflink-pattern/1
+      id: trial
+      name: Trial
+      parameters:
+        width: {label: Width, default: 90 mm, role: finished-width, scales: across}
+        height: {label: Height, default: 60 mm, role: finished-height, scales: along}
+      let:
+        half: width / 2
+      pieces:
+        base:
+          size: [width, 2 * height]
+          scores:
+            fold: {y: height, fold: valley}
+      folding:
+        - {stage: Fold, drive: {fold: 180}}
+      """;
+
+  @TempDir private Path folder;
+
+  @Test
+  void read_goodFile_givesThePattern() {
+    PatternFile file = PatternFile.read("trial.yaml", GOOD);
+    assertEquals(List.of(), file.mistakes());
+    assertEquals("", file.problem());
+    assertEquals("trial", file.pattern().orElseThrow().id());
+  }
+
+  @Test
+  void read_shippedFiles_haveTheShapeOfTheSchema() throws IOException {
+    for (String name : resource("index.txt").split("\\R")) {
+      assertEquals(List.of(), PatternFile.read(name, resource(name)).mistakes(), name);
+    }
+  }
+
+  private static String resource(String name) throws IOException {
+    try (InputStream in =
+        PatternFileTest.class.getResourceAsStream("/cufflink/files/patterns/" + name)) {
+      return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+    }
+  }
+
+  @Test
+  void read_unknownName_saysWhere() {
+    assertProblem(
+        GOOD.replace("[width, 2 * height]", "[widht, 2 * height]"),
+        "trial.yaml, line 11, pieces.base.size.1: the formula “widht” uses “widht”, which is not the"
+            + " name of a value; the names here are: half, height, width.");
+  }
+
+  @Test
+  void read_wrongUnit_saysWhere() {
+    assertProblem(
+        GOOD.replace("half: width / 2", "half: width + 2"),
+        "trial.yaml, line 8, let.half: the formula “width + 2” joins a length and a plain number with"
+            + " “+”; give both the same unit, such as mm.");
+  }
+
+  @Test
+  void read_divisionByNought_saysWhere() {
+    assertProblem(
+        GOOD.replace("half: width / 2", "half: width / (2 - 2)"),
+        "trial.yaml, line 8, let.half: with the values as they stand in the file: the formula “width"
+            + " / (2 - 2)” divides by nought; look at the value below the line.");
+  }
+
+  @Test
+  void read_cycle_saysWhere() {
+    assertProblem(
+        GOOD.replace("half: width / 2", "half: rest / 2\n  rest: half * 2"),
+        "trial.yaml, line 8, let.half: the values half → rest → half each wait for the next and come"
+            + " round to the first; break the ring.");
+  }
+
+  @Test
+  void read_lineOutsideItsPiece_saysWhere() {
+    assertProblem(
+        GOOD.replace("y: height,", "y: height * 3,"),
+        "trial.yaml, line 13, pieces.base.scores.fold: with the values as they stand in the file: The"
+            + " line “fold” (fold) runs outside its piece; choose other sizes.");
+  }
+
+  @Test
+  void read_sameNameTwice_saysWhere() {
+    assertProblem(
+        GOOD.replace("  half:", "  half: 3 mm\n  half:"),
+        "trial.yaml, line 9, let.half: the name “half” is used twice; give one of the two another"
+            + " name.");
+  }
+
+  @Test
+  void read_wrongType_saysWhere() {
+    assertProblem(
+        GOOD.replace("size: [width, 2 * height]", "size: width"),
+        "trial.yaml, line 11, pieces.base.size: here belongs another kind of part (array); look at"
+            + " the guide to pattern files.");
+  }
+
+  @Test
+  void read_unknownPart_saysWhere() {
+    assertProblem(
+        GOOD.replace("fold: valley", "fould: valley, fold: valley"),
+        "trial.yaml, line 13, pieces.base.scores.fold.fould: “fould” is not known here; look for a"
+            + " slip in its spelling.");
+  }
+
+  @Test
+  void read_missingPart_saysWhere() {
+    assertProblem(
+        GOOD.replace("name: Trial\n", ""), "trial.yaml, line 1: “name” is missing here; add it.");
+  }
+
+  @Test
+  void read_tooFewParts_saysWhere() {
+    assertProblem(
+        GOOD.replace("size: [width, 2 * height]", "size: [width]"),
+        "trial.yaml, line 11, pieces.base.size: here belong 2 parts in brackets; write that many.");
+  }
+
+  @Test
+  void read_brokenYaml_saysWhere() {
+    PatternFile file =
+        PatternFile.read("trial.yaml", GOOD.replace("[width, 2 * height]", "[width"));
+    assertTrue(file.problem().startsWith("trial.yaml, line 1"), file.problem());
+    assertTrue(file.problem().endsWith("look at the indentation, quotes and brackets."));
+  }
+
+  @Test
+  void read_emptyOrForeignFiles_areRefused() {
+    assertProblem(
+        "",
+        "trial.yaml, line 1: the file holds no named parts; begin it with “format:"
+            + " cufflink-pattern/1”.");
+    assertTrue(PatternFile.read("x", "- 1\n- 2").problem().contains("holds no named parts"));
+    assertTrue(PatternFile.read("x", "\u0000\u0001").problem().contains("cannot be read"));
+    assertTrue(PatternFile.read("x", "[".repeat(3_000)).problem().startsWith("x, line 1"));
+  }
+
+  @Test
+  void read_fiveThousandLines_isReadWhole() {
+    String lets =
+        IntStream.range(0, 5_000)
+            .mapToObj(i -> "  v" + i + ": " + (i == 0 ? "width" : "v" + (i - 1)) + " + 0 mm\n")
+            .collect(Collectors.joining());
+    PatternFile file = PatternFile.read("trial.yaml", GOOD.replace("let:\n", "let:\n" + lets));
+    assertEquals(List.of(), file.mistakes());
+    assertEquals(5_001, file.pattern().orElseThrow().lets().size());
+  }
+
+  @Test
+  void guide_examples_runAsTheyStand() throws IOException {
+    String guide = Files.readString(Path.of("..", "docs", "pattern-format.md"));
+    Matcher example = Pattern.compile("(?s)```yaml\n(.*?)```").matcher(guide);
+    int count = 0;
+    while (example.find()) {
+      PatternFile file = PatternFile.read("guide", example.group(1));
+      assertEquals(List.of(), file.mistakes());
+      count++;
+    }
+    assertEquals(2, count);
+  }
+
+  @Test
+  void library_fileInTheMakersFolder_appears() throws IOException {
+    Files.writeString(folder.resolve("trial.yaml"), GOOD);
+    Files.writeString(folder.resolve("notes.txt"), "no pattern");
+    PatternLibrary library = PatternLibrary.with(folder);
+    assertEquals("Trial", library.pattern("trial").orElseThrow().name());
+    assertEquals(List.of(), library.problems());
+  }
+
+  @Test
+  void library_badFile_isNamedAndTheOthersServe() throws IOException {
+    Files.writeString(folder.resolve("bad.yaml"), GOOD.replace("valley", "up"));
+    Files.write(folder.resolve("binary.yml"), new byte[] {(byte) 0xff, (byte) 0xfe, 0x10});
+    PatternLibrary library = PatternLibrary.with(folder);
+    assertEquals(PatternLibrary.shipped().patterns().size(), library.patterns().size());
+    assertEquals(2, library.problems().size());
+    assertTrue(library.problems().get(0).startsWith("bad.yaml, line 13"));
+    assertTrue(library.problems().get(1).contains("plain text in UTF-8"));
+  }
+
+  @Test
+  void library_makersFile_winsOverTheShippedOne() throws IOException {
+    Files.writeString(folder.resolve("own.yaml"), GOOD.replace("id: trial", "id: off-centre-gate"));
+    assertEquals(
+        "Trial", PatternLibrary.with(folder).pattern("off-centre-gate").orElseThrow().name());
+  }
+
+  @Test
+  void library_folderThatIsNotThere_isNoProblem() {
+    assertEquals(List.of(), PatternLibrary.with(folder.resolve("none")).problems());
+  }
+
+  private static void assertProblem(String text, String sentence) {
+    assertEquals(sentence, PatternFile.read("trial.yaml", text).problem());
+  }
+}

@@ -1,0 +1,136 @@
+package cufflink.files.project;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.networknt.schema.JsonSchema;
+import com.networknt.schema.JsonSchemaFactory;
+import com.networknt.schema.SpecVersion;
+import cufflink.core.design.Setting;
+import cufflink.core.design.Values;
+import cufflink.core.fit.Goal;
+import cufflink.core.job.Job;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.Marks;
+import cufflink.core.measure.Parsed;
+import cufflink.core.pattern.Pattern;
+import cufflink.core.pattern.PatternEvaluator;
+import cufflink.core.run.ScoringHabit;
+import cufflink.files.pattern.PatternLibrary;
+import cufflink.files.size.StandardSizes;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class ProjectFormatTest {
+
+  @Test
+  void read_givesBackWhatWasWritten() {
+    for (Job job : List.of(job(new Goal.Free()), sheet(), envelope(), finished())) {
+      assertEquals(job, ProjectFormat.read("x", ProjectFormat.write(job)).orElseThrow());
+    }
+  }
+
+  @Test
+  void demonstration_hasOneProjectForEachConstructionThatWorks() {
+    PatternLibrary library = PatternLibrary.shipped();
+    Set<String> shown = DemoProjects.all().stream().map(Job::patternId).collect(Collectors.toSet());
+    assertEquals(library.patterns().stream().map(Pattern::id).collect(Collectors.toSet()), shown);
+    for (Job job : DemoProjects.all()) {
+      Pattern pattern = library.pattern(job.patternId()).orElseThrow();
+      assertTrue(PatternEvaluator.evaluate(pattern, job.values()).works(), job.title());
+    }
+  }
+
+  @Test
+  void write_andTheDemonstration_haveTheShapeOfTheShippedSchema() throws IOException {
+    JsonSchema schema;
+    try (InputStream in =
+        ProjectFormatTest.class.getResourceAsStream("/cufflink/files/schema/project.schema.json")) {
+      schema = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012).getSchema(in);
+    }
+    List<Job> jobs = new ArrayList<>(DemoProjects.all());
+    jobs.addAll(List.of(job(new Goal.Free()), sheet(), envelope(), finished()));
+    for (Job job : jobs) {
+      JsonNode node = new ObjectMapper().readTree(ProjectFormat.write(job));
+      assertEquals(Set.of(), schema.validate(node), job.title());
+    }
+  }
+
+  @Test
+  void read_truncatedAnywhere_isOneSentenceAndNeverAnException() {
+    String text = ProjectFormat.write(sheet());
+    for (int end = 0; end < text.length() - 2; end++) {
+      Parsed<Job> job = ProjectFormat.read("card.cufflink", text.substring(0, end));
+      assertTrue(job.value().isEmpty());
+      assertTrue(job.problem().startsWith("card.cufflink"), job.problem());
+    }
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "cufflink-project/1|cufflink-project/2|x: the file has version 2, and this Cufflink reads up"
+            + " to version 1; get a newer Cufflink to open it.",
+        "cufflink-project/1|other/1|x: the file does not begin with “format: cufflink-project/1”;"
+            + " choose a Cufflink project.",
+        "\"title\"|\"titel\"|x: “title” is missing; open the previous version of the file.",
+        "\"sheet\"|\"tray\"|x: “tray” is not a way of sizing; open the previous version of the file.",
+        "297 mm|0 mm|x: the height is nought; open the previous version of the file.",
+        "105 mm|105 km|x: “105 km” is in “km”, which is not in, cm or mm; use one of these.",
+        "\"105 mm\"|null|x: the value “width” is neither a length, a count nor a choice; open the"
+            + " previous version of the file.",
+        "\"1mm\"|\"3mm\"|x: “3mm” are not the marks of a ruler here; choose 1/32in, 1/16in, 1/8in,"
+            + " 0.5mm, 1mm, 2.5mm or 5mm."
+      })
+  void read_badContents_areOneSentence(String part, String bad, String sentence) {
+    String text = ProjectFormat.write(sheet());
+    assertTrue(text.contains(part), part);
+    assertEquals(sentence, ProjectFormat.read("x", text.replace(part, bad)).problem());
+  }
+
+  @Test
+  void read_otherJson_isRefused() {
+    assertTrue(ProjectFormat.read("x", "[1, 2]").problem().contains("damaged at line 1"));
+    assertTrue(ProjectFormat.read("x", "[".repeat(100_000)).value().isEmpty());
+    assertTrue(ProjectFormat.read("x", "{}").problem().contains("choose a Cufflink project"));
+  }
+
+  private static Job sheet() {
+    return job(new Goal.FromSheet(StandardSizes.sheet("a4").orElseThrow()));
+  }
+
+  private static Job envelope() {
+    return job(
+        new Goal.ForEnvelope(StandardSizes.envelope("dl").orElseThrow(), Length.ofInches(3, 16)));
+  }
+
+  private static Job finished() {
+    return job(new Goal.Finished(Length.ofInches(7, 3 + 1), Length.ofMillimetres(90)));
+  }
+
+  private static Job job(Goal goal) {
+    return new Job(
+        "Tidal “¾” 🚲 card",
+        "off-centre-gate",
+        Values.NONE
+            .and("width", Length.ofMillimetres(105))
+            .and("left", Length.ofUnits(123_457))
+            .and("count", new Setting.OfCount(4))
+            .and("top", new Setting.OfChoice("left")),
+        goal,
+        Marks.MILLIMETRES,
+        false,
+        new ScoringHabit(false, Marks.EIGHTHS),
+        "two\nlines");
+  }
+}
