@@ -47,11 +47,36 @@ public final class FoldDrawing {
    */
   public static Drawing of(
       FoldModel model, List<Layer> layers, double moment, Viewpoint viewpoint, Surface surface) {
-    return new FoldDrawing(model, layers, viewpoint, surface).draw(moment);
+    FoldDrawing drawing = new FoldDrawing(model, layers, viewpoint, surface);
+    return drawing.draw(moment, drawing.pen(drawing.moments()));
   }
 
-  private Drawing draw(double moment) {
-    Pen pen = pen();
+  /**
+   * Draws a card that will not move, as large as it is at that moment.
+   *
+   * @param model the folded piece
+   * @param layers the layers on it
+   * @param moment as for {@link FoldModel#angles}
+   * @param viewpoint from where it is seen
+   * @param surface what the drawing is made for
+   * @return the drawing
+   */
+  public static Drawing still(
+      FoldModel model, List<Layer> layers, double moment, Viewpoint viewpoint, Surface surface) {
+    FoldDrawing drawing = new FoldDrawing(model, layers, viewpoint, surface);
+    return drawing.draw(moment, drawing.pen(List.of(moment)));
+  }
+
+  /** Returns moments through the whole folding, to find out how much room it takes. */
+  private List<Double> moments() {
+    List<Double> moments = new ArrayList<>();
+    for (double moment = 0; moment <= model.stages().size(); moment += 0.5) {
+      moments.add(moment);
+    }
+    return moments;
+  }
+
+  private Drawing draw(double moment, Pen pen) {
     Pose pose = model.pose(moment);
     for (Ply ply : FoldedView.of(model, moment, viewpoint).plies()) {
       List<Spot> corners = ply.corners().stream().map(pen::place).toList();
@@ -64,14 +89,13 @@ public final class FoldDrawing {
     return pen.drawing(surface);
   }
 
-  /** Fits the flat piece, whose extent the folded card leaves only upwards, into the surface. */
-  private Pen pen() {
+  /** Fits the card at all of these moments into the surface. */
+  private Pen pen(List<Double> moments) {
     double left = Double.MAX_VALUE;
     double top = Double.MAX_VALUE;
     double right = -Double.MAX_VALUE;
     double bottom = -Double.MAX_VALUE;
-    int stages = model.stages().size();
-    for (double moment = 0; moment <= stages; moment += 0.5) {
+    for (double moment : moments) {
       Pose pose = model.pose(moment);
       for (Facet facet : model.flat().facets()) {
         for (Vec corner : pose.corners(facet.index())) {

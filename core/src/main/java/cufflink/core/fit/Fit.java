@@ -20,6 +20,21 @@ public record Fit(Optional<Values> values, List<Change> changes, Sentence reason
   }
 
   /**
+   * Tells why this size, and what is different from before.
+   *
+   * @return the reason, followed by each change
+   */
+  public Sentence told() {
+    Sentence told = reason;
+    for (Change change : changes) {
+      told =
+          told.followedBy(
+              Sentence.of("fit.change", change.label(), change.before(), change.after()));
+    }
+    return told;
+  }
+
+  /**
    * One value that scaling changed.
    *
    * @param parameter the parameter's id

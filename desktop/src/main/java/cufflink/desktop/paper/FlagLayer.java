@@ -68,9 +68,11 @@ final class FlagLayer extends Pane {
           each.flag().places().stream().flatMap(ref -> where.apply(ref).stream()).findFirst();
       each.cloth().applyCss();
       double height = each.cloth().prefHeight(WIDTH);
-      Spot at = place.orElse(new Spot(EDGE, EDGE));
+      // What concerns the whole piece lies on the middle of the paper, clear of the numbers around
+      // it.
+      Spot at = place.orElse(new Spot((getWidth() - WIDTH) / 2, getHeight() / 2));
       double x = Math.max(EDGE, Math.min(at.x(), getWidth() - WIDTH - EDGE));
-      double y = place.isPresent() ? at.y() - POLE - height : EDGE;
+      double y = place.isPresent() ? at.y() - POLE - height : at.y();
       y = Math.max(free, Math.min(y, getHeight() - height - EDGE));
       each.cloth().resizeRelocate(x, y, WIDTH, height);
       each.pole().setVisible(place.isPresent());

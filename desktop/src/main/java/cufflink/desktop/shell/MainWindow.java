@@ -17,6 +17,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.MouseEvent;
@@ -26,6 +27,8 @@ import javafx.scene.layout.VBox;
 
 /** The whole window: the stations above, the paper in the middle, the slip beside it. */
 public final class MainWindow extends StackPane {
+  private static final Set<String> FITTING = Set.of("off-the-sheet", "envelope-too-small");
+
   private final Workbench bench;
   private final PaperView paper = new PaperView();
   private final SlipView slip;
@@ -138,11 +141,20 @@ public final class MainWindow extends StackPane {
         places.add(new Ref(piece, line));
         places.add(new Ref(piece, line + "-1"));
       }
-      Optional<Flag.Cure> cure =
-          finding.fix().map(fix -> new Flag.Cure(fix.label().say(format), () -> bench.cure(fix)));
-      flags.add(new Flag(places, finding.sentence().say(format), finding.isError(), cure));
+      flags.add(new Flag(places, finding.sentence().say(format), finding.isError(), cure(finding)));
     }
     return flags;
+  }
+
+  /** Returns the finding's own cure; what no longer fits its sheet or envelope is scaled again. */
+  private Optional<Flag.Cure> cure(Finding finding) {
+    if (FITTING.contains(finding.kind())) {
+      Runnable refit = () -> bench.job().ifPresent(job -> bench.scaleTo(job.goal()));
+      return Optional.of(new Flag.Cure(Words.say("inspect.refit"), refit));
+    }
+    return finding
+        .fix()
+        .map(fix -> new Flag.Cure(fix.label().say(bench.format()), () -> bench.cure(fix)));
   }
 
   void step(int direction) {

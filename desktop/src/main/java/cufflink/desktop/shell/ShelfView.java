@@ -79,7 +79,7 @@ final class ShelfView extends ScrollPane {
   private static Optional<Drawing> draw(Design design, Surface surface) {
     FlatPattern flat = FlatPattern.of(design.base(), Tolerance.PAPER);
     return FoldModel.of(design, flat)
-        .map(model -> FoldDrawing.of(model, design.layers(), moment(model), VIEWPOINT, surface));
+        .map(model -> FoldDrawing.still(model, design.layers(), moment(model), VIEWPOINT, surface));
   }
 
   private static double moment(FoldModel model) {

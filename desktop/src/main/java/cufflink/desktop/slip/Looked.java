@@ -22,6 +22,10 @@ public final class Looked {
    * @param typed the key of the row that was typed over, or an empty text
    */
   public void changed(Derivation now, String typed) {
+    if (now.made().isEmpty()) {
+      // While a number is being typed there may be no design; what moved shows when there is one.
+      return;
+    }
     boolean sameJob =
         last.filter(before -> before.pattern().id().equals(now.pattern().id())).isPresent();
     for (Station station : Station.values()) {
@@ -34,7 +38,8 @@ public final class Looked {
       numbers(SlipWriter.write(now, station))
           .forEach(
               (key, number) -> {
-                if (!key.equals(typed) && !number.equals(before.get(key))) {
+                boolean moves = before.containsKey(key) && !number.equals(before.get(key));
+                if (moves && !key.equals(typed)) {
                   keys.add(key);
                 }
               });

@@ -381,7 +381,7 @@ public final class Workbench {
       return;
     }
     Fit fit = Fitter.fit(pattern(), job.values(), job.goal(), manner(job));
-    change(fit.values().map(job::withValues).orElse(job), subject, fit.reason().say(formatOf(job)));
+    change(fit.values().map(job::withValues).orElse(job), subject, fit.told().say(formatOf(job)));
   }
 
   private static LengthFormat formatOf(Job job) {

@@ -102,7 +102,7 @@ final class Request {
             !free,
             new ScoringHabit(true, ruler.inInches() ? Marks.EIGHTHS : Marks.FIVE_MILLIMETRES),
             "");
-    String reason = wanted instanceof Goal.Free ? "" : fit.reason().say(format);
+    String reason = wanted instanceof Goal.Free ? "" : fit.told().say(format);
     return new Answer(Derivation.of(pattern, job), reason, format);
   }
 
