@@ -3,6 +3,7 @@ package cufflink.bench;
 import cufflink.core.drawing.Drawing;
 import cufflink.core.drawing.FlatDrawing;
 import cufflink.core.drawing.FoldDrawing;
+import cufflink.core.drawing.Patch;
 import cufflink.core.drawing.Surface;
 import cufflink.core.drawing.TextMeasure;
 import cufflink.core.fit.Fit;
@@ -47,7 +48,7 @@ public class CoreBenchmark {
 
   private final Job job = Cards.accordion();
   private final Derivation derivation = Derivation.of(Cards.ACCORDION, job);
-  private final FoldModel model = derivation.made().orElseThrow().fold().orElseThrow();
+  private final FoldModel model = derivation.made().orElseThrow().fold();
   private final Surface surface =
       new Surface(
           924,
@@ -82,7 +83,7 @@ public class CoreBenchmark {
   public Drawing drawFolded() {
     moment = (moment + 0.01) % 1;
     return FoldDrawing.of(
-        model, derivation.made().orElseThrow().design().layers(), moment, VIEWPOINT, surface);
+        model, Patch.of(derivation.made().orElseThrow().design()), moment, VIEWPOINT, surface);
   }
 
   /** Draws the piece flat with rulers and numbers. */

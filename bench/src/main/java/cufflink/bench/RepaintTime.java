@@ -1,6 +1,7 @@
 package cufflink.bench;
 
 import cufflink.core.drawing.FoldDrawing;
+import cufflink.core.drawing.Patch;
 import cufflink.core.fold.Viewpoint;
 import cufflink.core.job.Derivation;
 import cufflink.desktop.CufflinkApp;
@@ -67,15 +68,13 @@ public final class RepaintTime extends Application {
         double moment = times.size() % 100 / 100.0;
         paper.show(
             surface ->
-                made.fold()
-                    .map(
-                        model ->
-                            FoldDrawing.of(
-                                model,
-                                made.design().layers(),
-                                moment,
-                                new Viewpoint(-16, 42),
-                                surface)),
+                Optional.of(
+                    FoldDrawing.of(
+                        made.fold(),
+                        Patch.of(made.design()),
+                        moment,
+                        new Viewpoint(-16, 42),
+                        surface)),
             bench.marks(),
             bench.format());
         if (times.size() == WARM_UP + FRAMES) {

@@ -70,7 +70,7 @@ public final class Strips {
     double width = at + panels[panels.length - 1];
     return design(
         piece(width, height, scores, List.of()),
-        List.of(new Stage("Fold", drive)),
+        List.of(new Stage("Fold", "base", drive)),
         point(width - panels[panels.length - 1] / 2, height / 2));
   }
 

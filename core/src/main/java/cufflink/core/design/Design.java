@@ -15,6 +15,10 @@ import java.util.Optional;
  * @param rest a place on the first piece that stays on the table while the rest is folded
  * @param finishedWidth the width of the closed card that the pattern promises
  * @param finishedHeight the height of the closed card that the pattern promises
+ * @param joints the pieces glued onto others
+ * @param zones what must stay free of glue
+ * @param pockets what can hold something
+ * @param notes what is worth knowing about the card, such as how far it leans
  */
 public record Design(
     String patternId,
@@ -23,16 +27,57 @@ public record Design(
     List<Stage> stages,
     Point rest,
     Length finishedWidth,
-    Length finishedHeight) {
+    Length finishedHeight,
+    List<Joint> joints,
+    List<Zone> zones,
+    List<Pocket> pockets,
+    List<Sentence> notes) {
 
   /** Copies the lists. */
   public Design {
     pieces = List.copyOf(pieces);
     layers = List.copyOf(layers);
     stages = List.copyOf(stages);
+    joints = List.copyOf(joints);
+    zones = List.copyOf(zones);
+    pockets = List.copyOf(pockets);
+    notes = List.copyOf(notes);
     if (pieces.isEmpty()) {
       throw new IllegalArgumentException("the design " + patternId + " has no piece");
     }
+  }
+
+  /**
+   * Makes a design of one kind of piece, with nothing glued onto it but layers.
+   *
+   * @param patternId the pattern it was made from
+   * @param pieces the pieces to cut, the folded one first
+   * @param layers the papers glued onto them
+   * @param stages the folding, in order
+   * @param rest a place on the first piece that stays on the table
+   * @param finishedWidth the width of the closed card
+   * @param finishedHeight the height of the closed card
+   */
+  public Design(
+      String patternId,
+      List<Piece> pieces,
+      List<Layer> layers,
+      List<Stage> stages,
+      Point rest,
+      Length finishedWidth,
+      Length finishedHeight) {
+    this(
+        patternId,
+        pieces,
+        layers,
+        stages,
+        rest,
+        finishedWidth,
+        finishedHeight,
+        List.of(),
+        List.of(),
+        List.of(),
+        List.of());
   }
 
   /**

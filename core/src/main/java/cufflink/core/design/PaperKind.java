@@ -5,5 +5,7 @@ public enum PaperKind {
   /** Stiff plain card that carries the folds. */
   CARDSTOCK,
   /** Thin decorative paper for layers. */
-  PATTERNED
+  PATTERNED,
+  /** Ribbon, cut to length only. */
+  RIBBON
 }

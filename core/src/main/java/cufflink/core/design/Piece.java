@@ -15,7 +15,9 @@ import java.util.Optional;
  * @param height the other side
  * @param outline its corners in order, inside the rectangle of width and height
  * @param scores the lines pressed into it
- * @param slits the cuts inside it
+ * @param slits the cuts inside it, which start and stop between its edges
+ * @param cuts the cuts that divide it after scoring, all parts of which are used
+ * @param openings what is cut or punched out of it
  */
 public record Piece(
     String id,
@@ -26,13 +28,43 @@ public record Piece(
     Length height,
     List<Point> outline,
     List<Score> scores,
-    List<Slit> slits) {
+    List<Slit> slits,
+    List<Slit> cuts,
+    List<Opening> openings) {
 
   /** Copies the lists. */
   public Piece {
     outline = List.copyOf(outline);
     scores = List.copyOf(scores);
     slits = List.copyOf(slits);
+    cuts = List.copyOf(cuts);
+    openings = List.copyOf(openings);
+  }
+
+  /**
+   * Makes a piece without second cuts.
+   *
+   * @param id unique within the design
+   * @param label the maker's name for it
+   * @param paper what it is cut from
+   * @param count how many of it one copy needs, above zero
+   * @param width the side along the top
+   * @param height the other side
+   * @param outline its corners in order
+   * @param scores the lines pressed into it
+   * @param slits the cuts inside it
+   */
+  public Piece(
+      String id,
+      String label,
+      PaperKind paper,
+      int count,
+      Length width,
+      Length height,
+      List<Point> outline,
+      List<Score> scores,
+      List<Slit> slits) {
+    this(id, label, paper, count, width, height, outline, scores, slits, List.of(), List.of());
   }
 
   /**

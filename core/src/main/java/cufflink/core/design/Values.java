@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What a maker has chosen, by parameter.
@@ -54,6 +55,18 @@ public record Values(Map<String, Setting> settings) {
     Map<String, Setting> changed = new LinkedHashMap<>(settings);
     changed.putAll(others.settings);
     return new Values(changed);
+  }
+
+  /**
+   * Returns these values with some left out.
+   *
+   * @param names the parameters to leave out
+   * @return the other values
+   */
+  public Values without(Set<String> names) {
+    Map<String, Setting> fewer = new LinkedHashMap<>(settings);
+    fewer.keySet().removeAll(names);
+    return new Values(fewer);
   }
 
   /**

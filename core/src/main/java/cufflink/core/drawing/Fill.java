@@ -10,6 +10,10 @@ public enum Fill {
   OUTSIDE,
   /** A layer. */
   LAYER,
+  /** Where glue goes, drawn as a hatch over what is there. */
+  GLUE,
+  /** A hole, through which the table shows. */
+  HOLE,
   /** The sheet a piece is cut from. */
   SHEET,
   /** The body of a ruler. */

@@ -1,7 +1,7 @@
 package cufflink.core.drawing;
 
 import cufflink.core.design.Face;
-import cufflink.core.design.Layer;
+import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.design.Segment;
@@ -28,21 +28,21 @@ public final class FlatDrawing {
   /**
    * What a drawing shows beside the piece.
    *
-   * @param layers the layers on the face that is up
+   * @param patches what lies on the piece; only what is on the face that is up is drawn
    * @param sheet the sheet the piece is cut from, if it is to be shown behind it
    * @param stops which scores are numbered on the rulers
    * @param showsPanels whether the panels between folds are dimensioned
    * @param namesLayers whether each layer carries its name and size
    */
   public record Options(
-      List<Layer> layers,
+      List<Patch> patches,
       Optional<Sheet> sheet,
       Predicate<Score> stops,
       boolean showsPanels,
       boolean namesLayers) {
     /** Copies the list. */
     public Options {
-      layers = List.copyOf(layers);
+      patches = List.copyOf(patches);
     }
   }
 
@@ -136,18 +136,29 @@ public final class FlatDrawing {
         lie.piece().outline().stream().map(Spot::from).map(lie::apply).map(pen::place).toList();
     pen.shape(outline, Fill.of(lie.faceUp()), 1, Ref.NONE);
     String piece = lie.piece().id();
-    for (Layer layer : options.layers()) {
-      if (layer.on().equals(piece) && layer.face() == lie.faceUp()) {
-        List<Spot> corners = layerCorners(layer).stream().map(lie::apply).map(pen::place).toList();
-        Ref ref = new Ref(piece, layer.id());
-        pen.shape(corners, Fill.LAYER, 1, ref);
-        pen.outline(corners, Ink.LAYER_EDGE, ref);
+    for (Patch patch : options.patches()) {
+      if (patch.ref().piece().equals(piece) && patch.face() == lie.faceUp()) {
+        List<Spot> corners = patch.corners().stream().map(lie::apply).map(pen::place).toList();
+        pen.shape(corners, patch.fill(), 1, patch.ref());
+        pen.outline(corners, patch.edge(), patch.ref());
+        for (List<Spot> glue : patch.glue()) {
+          pen.shape(
+              glue.stream().map(lie::apply).map(pen::place).toList(), Fill.GLUE, 1, patch.ref());
+        }
         if (options.namesLayers()) {
-          name(pen, layer, corners, ref);
+          name(pen, patch, corners);
         }
       }
     }
     pen.outline(outline, Ink.CUT, Ref.NONE);
+    for (Opening opening : lie.piece().openings()) {
+      Ref ref = new Ref(piece, opening.id());
+      List<Spot> corners =
+          opening.outline().stream().map(Spot::from).map(lie::apply).map(pen::place).toList();
+      pen.shape(corners, Fill.HOLE, 1, ref);
+      pen.outline(corners, Ink.CUT, ref);
+    }
+    lie.piece().cuts().forEach(cut -> line(pen, cut.line(), Ink.CUT, cut.id()));
     lie.piece().slits().forEach(slit -> line(pen, slit.line(), Ink.SLIT, slit.id()));
     lie.piece()
         .scores()
@@ -155,23 +166,23 @@ public final class FlatDrawing {
   }
 
   /** Writes a layer's size and name on it, as far as they fit between its edges. */
-  private void name(Pen pen, Layer layer, List<Spot> corners, Ref ref) {
+  private void name(Pen pen, Patch patch, List<Spot> corners) {
     double left = corners.stream().mapToDouble(Spot::x).min().orElse(0);
     double right = corners.stream().mapToDouble(Spot::x).max().orElse(0);
     double top = corners.stream().mapToDouble(Spot::y).min().orElse(0);
     double bottom = corners.stream().mapToDouble(Spot::y).max().orElse(0);
     double middle = (left + right) / 2;
     double centre = (top + bottom) / 2;
-    String size = surface.format().briefSize(layer.width(), layer.height());
+    String size = surface.format().briefSize(patch.width(), patch.height());
     for (double letters = surface.textSize(); letters >= SMALLEST; letters -= 1) {
       if (surface.measure().width(size, letters) < right - left - 2 * GAP) {
-        pen.caption(middle, centre, size, letters, Anchor.MIDDLE, Tone.PRINTED, ref);
+        pen.caption(middle, centre, size, letters, Anchor.MIDDLE, Tone.PRINTED, patch.ref());
         break;
       }
     }
-    if (surface.measure().width(layer.label(), SMALLEST) < right - left - GAP) {
+    if (surface.measure().width(patch.label(), SMALLEST) < right - left - GAP) {
       double below = centre + surface.textSize();
-      pen.caption(middle, below, layer.label(), SMALLEST, Anchor.MIDDLE, Tone.FAINT, ref);
+      pen.caption(middle, below, patch.label(), SMALLEST, Anchor.MIDDLE, Tone.FAINT, patch.ref());
     }
   }
 
@@ -180,21 +191,6 @@ public final class FlatDrawing {
     Spot from = pen.place(lie.apply(Spot.from(line.from())));
     Spot to = pen.place(lie.apply(Spot.from(line.to())));
     pen.stroke(ink, ref, from, to);
-  }
-
-  /**
-   * Returns the corners of a layer on its piece.
-   *
-   * @param layer the layer
-   * @return four places in millimetres, the piece lying inside up
-   */
-  static List<Spot> layerCorners(Layer layer) {
-    double left = layer.at().x().toMillimetres();
-    double top = layer.at().y().toMillimetres();
-    double right = layer.right().toMillimetres();
-    double bottom = layer.bottom().toMillimetres();
-    return List.of(
-        new Spot(left, top), new Spot(right, top), new Spot(right, bottom), new Spot(left, bottom));
   }
 
   private static List<Spot> rectangle(Pen pen, Spot at, Spot size) {

@@ -1,7 +1,7 @@
 package cufflink.core.drawing;
 
 import cufflink.core.design.Face;
-import cufflink.core.design.Layer;
+import cufflink.core.design.Opening;
 import cufflink.core.design.Score;
 import cufflink.core.flat.Crease;
 import cufflink.core.flat.Facet;
@@ -23,14 +23,17 @@ import org.locationtech.jts.geom.Polygon;
 public final class FoldDrawing {
   private static final double MARGIN = 16;
 
+  /** What may hang over its facet and still be drawn on it, in millimetres. */
+  private static final double SLACK = 1;
+
   private final FoldModel model;
-  private final List<Layer> layers;
+  private final List<Patch> patches;
   private final Viewpoint viewpoint;
   private final Surface surface;
 
-  private FoldDrawing(FoldModel model, List<Layer> layers, Viewpoint viewpoint, Surface surface) {
+  private FoldDrawing(FoldModel model, List<Patch> patches, Viewpoint viewpoint, Surface surface) {
     this.model = model;
-    this.layers = layers;
+    this.patches = patches;
     this.viewpoint = viewpoint;
     this.surface = surface;
   }
@@ -39,15 +42,15 @@ public final class FoldDrawing {
    * Draws a card.
    *
    * @param model the folded piece
-   * @param layers the layers on it
+   * @param patches what lies on it
    * @param moment as for {@link FoldModel#angles}
    * @param viewpoint from where it is seen
    * @param surface what the drawing is made for
    * @return the drawing; its scale is the same at every moment, so that the card does not jump
    */
   public static Drawing of(
-      FoldModel model, List<Layer> layers, double moment, Viewpoint viewpoint, Surface surface) {
-    FoldDrawing drawing = new FoldDrawing(model, layers, viewpoint, surface);
+      FoldModel model, List<Patch> patches, double moment, Viewpoint viewpoint, Surface surface) {
+    FoldDrawing drawing = new FoldDrawing(model, patches, viewpoint, surface);
     return drawing.draw(moment, drawing.pen(drawing.moments()));
   }
 
@@ -55,15 +58,15 @@ public final class FoldDrawing {
    * Draws a card that will not move, as large as it is at that moment.
    *
    * @param model the folded piece
-   * @param layers the layers on it
+   * @param patches what lies on it
    * @param moment as for {@link FoldModel#angles}
    * @param viewpoint from where it is seen
    * @param surface what the drawing is made for
    * @return the drawing
    */
   public static Drawing still(
-      FoldModel model, List<Layer> layers, double moment, Viewpoint viewpoint, Surface surface) {
-    FoldDrawing drawing = new FoldDrawing(model, layers, viewpoint, surface);
+      FoldModel model, List<Patch> patches, double moment, Viewpoint viewpoint, Surface surface) {
+    FoldDrawing drawing = new FoldDrawing(model, patches, viewpoint, surface);
     return drawing.draw(moment, drawing.pen(List.of(moment)));
   }
 
@@ -71,17 +74,18 @@ public final class FoldDrawing {
   private List<Double> moments() {
     List<Double> moments = new ArrayList<>();
     for (double moment = 0; moment <= model.stages().size(); moment += 0.5) {
-      moments.add(moment);
+      moments.add(model.shown(moment));
     }
     return moments;
   }
 
-  private Drawing draw(double moment, Pen pen) {
+  private Drawing draw(double asked, Pen pen) {
+    double moment = model.shown(asked);
     Pose pose = model.pose(moment);
     for (Ply ply : FoldedView.of(model, moment, viewpoint).plies()) {
       List<Spot> corners = ply.corners().stream().map(pen::place).toList();
       pen.shape(corners, Fill.of(ply.face()), ply.light(), Ref.NONE);
-      drawLayers(pen, pose, ply);
+      drawPatches(pen, pose, ply);
       drawScores(pen, pose, ply);
       drawEdges(pen, pose, ply);
       drawCreases(pen, pose, ply);
@@ -123,16 +127,32 @@ public final class FoldDrawing {
     return pen.place(new Spot(place.x(), place.y()));
   }
 
-  private void drawLayers(Pen pen, Pose pose, Ply ply) {
+  private List<Spot> seen(Pen pen, Pose pose, int facet, List<Spot> spots) {
+    return spots.stream().map(each -> seen(pen, pose, facet, each)).toList();
+  }
+
+  private static boolean holds(Polygon shape, List<Spot> corners) {
+    return holds(shape, middle(corners)) && shape.buffer(SLACK).covers(Facet.polygon(corners));
+  }
+
+  private void drawPatches(Pen pen, Pose pose, Ply ply) {
     String piece = model.flat().piece().id();
     Polygon shape = model.flat().facets().get(ply.facet()).polygon();
-    for (Layer layer : layers) {
-      List<Spot> corners = FlatDrawing.layerCorners(layer);
-      boolean shows = layer.on().equals(piece) && layer.face() == ply.face();
-      if (shows && holds(shape, middle(corners))) {
-        List<Spot> path = corners.stream().map(each -> seen(pen, pose, ply.facet(), each)).toList();
-        pen.shape(path, Fill.LAYER, ply.light(), new Ref(piece, layer.id()));
-        pen.outline(path, Ink.LAYER_EDGE, new Ref(piece, layer.id()));
+    for (Patch patch : patches) {
+      boolean shows = patch.ref().piece().equals(piece) && patch.face() == ply.face();
+      if (shows && holds(shape, patch.corners())) {
+        List<Spot> path = seen(pen, pose, ply.facet(), patch.corners());
+        pen.shape(path, patch.fill(), ply.light(), patch.ref());
+        pen.outline(path, patch.edge(), patch.ref());
+      }
+    }
+    for (Opening opening : model.flat().piece().openings()) {
+      List<Spot> corners = opening.outline().stream().map(Spot::from).toList();
+      if (holds(shape, corners)) {
+        List<Spot> path = seen(pen, pose, ply.facet(), corners);
+        Ref ref = new Ref(piece, opening.id());
+        pen.shape(path, Fill.HOLE, 1, ref);
+        pen.outline(path, Ink.CUT, ref);
       }
     }
   }

@@ -4,6 +4,9 @@ import cufflink.core.design.Design;
 import cufflink.core.design.Layer;
 import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
+import cufflink.core.design.Point;
+import cufflink.core.design.Segment;
+import cufflink.core.design.Slit;
 import cufflink.core.drawing.Drawing.Anchor;
 import cufflink.core.drawing.Drawing.Tone;
 import cufflink.core.flat.Spot;
@@ -24,7 +27,14 @@ public final class PiecesDrawing {
 
   /** Something to cut. */
   private record Item(
-      Ref ref, String label, int count, Length width, Length height, PaperKind paper) {}
+      Ref ref,
+      String label,
+      int count,
+      Length width,
+      Length height,
+      PaperKind paper,
+      List<List<Point>> outlines,
+      List<Segment> cuts) {}
 
   /** An item and its top left corner on the surface. */
   private record Placed(Item item, double left, double top) {}
@@ -39,7 +49,9 @@ public final class PiecesDrawing {
               piece.count(),
               piece.width(),
               piece.height(),
-              piece.paper()));
+              piece.paper(),
+              outlines(piece),
+              piece.cuts().stream().map(Slit::line).toList()));
     }
     for (Layer layer : design.layers()) {
       items.add(
@@ -49,8 +61,26 @@ public final class PiecesDrawing {
               1,
               layer.width(),
               layer.height(),
-              layer.paper()));
+              layer.paper(),
+              List.of(Piece.rectangle(layer.width(), layer.height())),
+              halving(layer)));
     }
+  }
+
+  private static List<List<Point>> outlines(Piece piece) {
+    List<List<Point>> outlines = new ArrayList<>(List.of(piece.outline()));
+    piece.openings().forEach(opening -> outlines.add(opening.outline()));
+    return outlines;
+  }
+
+  /** Returns the cut from corner to corner of a layer of which half is used. */
+  private static List<Segment> halving(Layer layer) {
+    List<Point> corners = Piece.rectangle(layer.width(), layer.height());
+    return switch (layer.shape()) {
+      case WHOLE, ON_POINT -> List.of();
+      case TOP_LEFT, BOTTOM_RIGHT -> List.of(new Segment(corners.get(1), corners.get(3)));
+      case TOP_RIGHT, BOTTOM_LEFT -> List.of(new Segment(corners.get(0), corners.get(2)));
+    };
   }
 
   /**
@@ -149,17 +179,19 @@ public final class PiecesDrawing {
     Item item = placed.item();
     double left = placed.left();
     double top = placed.top() + down;
-    double right = left + item.width().toMillimetres() * pen.scale();
     double bottom = top + item.height().toMillimetres() * pen.scale();
-    List<Spot> corners =
-        List.of(
-            new Spot(left, top),
-            new Spot(right, top),
-            new Spot(right, bottom),
-            new Spot(left, bottom));
     Fill fill = item.paper() == PaperKind.PATTERNED ? Fill.LAYER : Fill.INSIDE;
-    pen.shape(corners, fill, 1, item.ref());
-    pen.outline(corners, Ink.CUT, item.ref());
+    Pen here = new Pen(pen.scale(), left, top);
+    for (List<Point> outline : item.outlines()) {
+      List<Spot> corners = outline.stream().map(Spot::from).map(here::place).toList();
+      boolean isPaper = outline == item.outlines().get(0);
+      pen.shape(corners, isPaper ? fill : Fill.HOLE, 1, item.ref());
+      pen.outline(corners, Ink.CUT, item.ref());
+    }
+    for (Segment cut : item.cuts()) {
+      pen.stroke(
+          Ink.CUT, item.ref(), here.place(Spot.from(cut.from())), here.place(Spot.from(cut.to())));
+    }
     double line = bottom + 8 + surface.textSize() / 2;
     pen.caption(left, line, size(item), surface.textSize(), Anchor.START, Tone.NUMBER, item.ref());
     pen.caption(

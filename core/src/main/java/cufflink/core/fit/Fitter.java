@@ -2,13 +2,14 @@ package cufflink.core.fit;
 
 import cufflink.core.design.Design;
 import cufflink.core.design.Finding;
+import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Sentence;
-import cufflink.core.design.Setting;
 import cufflink.core.design.Values;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
 import cufflink.core.paper.Sheet;
+import cufflink.core.pattern.Bench;
 import cufflink.core.pattern.Evaluation;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Pattern;
@@ -49,7 +50,7 @@ public final class Fitter {
   private Fitter(Pattern pattern, Values values, Manner manner) {
     this.pattern = pattern;
     this.marks = manner.marks();
-    this.keepsProportions = manner.keepsProportions();
+    this.keepsProportions = manner.keepsProportions() || pattern.isSquare();
     this.scaler = new Scaler(pattern, values, manner.marks(), manner.pinned());
   }
 
@@ -66,6 +67,22 @@ public final class Fitter {
     return new Fitter(pattern, values, manner).fit(goal);
   }
 
+  /**
+   * Scales a construction to other values of its two roles, whatever comes of it.
+   *
+   * @param pattern the construction
+   * @param values the maker's values before
+   * @param width the value of the finished width
+   * @param height the value of the finished height
+   * @param manner on which marks, and what must stay
+   * @return the new values
+   */
+  public static Values scaled(
+      Pattern pattern, Values values, Length width, Length height, Manner manner) {
+    Scaler scaler = new Scaler(pattern, values, manner.marks(), manner.pinned());
+    return scaler.at(width, height).without(Bench.NAMES);
+  }
+
   private Fit fit(Goal goal) {
     if (goal instanceof Goal.Finished finished) {
       return finished(finished.width(), finished.height());
@@ -79,7 +96,7 @@ public final class Fitter {
       Length longest = wanted.envelope().width().max(wanted.envelope().height());
       return largest(size -> tooLarge(size, wanted), longest, wanted.envelope().label());
     }
-    return new Fit(Optional.of(values()), List.of(), Sentence.of("fit.free"));
+    return new Fit(Optional.of(values().without(Bench.NAMES)), List.of(), Sentence.of("fit.free"));
   }
 
   private Values values() {
@@ -89,13 +106,27 @@ public final class Fitter {
   private Fit finished(Length width, Length height) {
     Values scaled = scaler.at(width, height);
     Evaluation evaluation = PatternEvaluator.evaluate(pattern, scaled);
+    Optional<Design> first = evaluation.design();
+    if (first.isPresent() && !first.get().finishedWidth().equals(width) && differs(first.get())) {
+      // The values of the roles are not the finished size itself: scale them by what they missed.
+      scaled =
+          scaler.at(
+              marks.nearest(width.scaled(width, first.get().finishedWidth())),
+              marks.nearest(height.scaled(height, first.get().finishedHeight())));
+      evaluation = PatternEvaluator.evaluate(pattern, scaled);
+    }
     Sentence reason =
         evaluation.findings().stream()
             .filter(Finding::isError)
             .map(Finding::sentence)
             .findFirst()
             .orElse(Sentence.of("fit.finished", width, height));
-    return new Fit(Optional.of(scaled), changes(scaled), reason);
+    return new Fit(Optional.of(scaled.without(Bench.NAMES)), changes(scaled), reason);
+  }
+
+  /** Says whether the closed card is of another size than the values of the roles. */
+  private static boolean differs(Design design) {
+    return design.finishedWidth().isPositive() && design.finishedHeight().isPositive();
   }
 
   /** Why a finished size will not do, or nothing if it will. */
@@ -135,7 +166,10 @@ public final class Fitter {
       return new Fit(Optional.empty(), List.of(), Sentence.of("fit.none", label).followedBy(fails));
     }
     Trial found = best.get();
-    return new Fit(Optional.of(found.values()), changes(found.values()), why(found, limit, label));
+    return new Fit(
+        Optional.of(found.values().without(Bench.NAMES)),
+        changes(found.values()),
+        why(found, limit, label));
   }
 
   private Optional<Trial> largestInProportion(Limit limit, Length longest) {
@@ -225,6 +259,7 @@ public final class Fitter {
 
   private static Optional<Sentence> tooLarge(Design design, Sheet sheet) {
     return design.pieces().stream()
+        .filter(piece -> piece.paper() != PaperKind.RIBBON)
         .filter(piece -> !sheet.holds(piece.width(), piece.height()))
         .findFirst()
         .map(piece -> tooLarge(piece, sheet));
@@ -254,9 +289,9 @@ public final class Fitter {
   private List<Fit.Change> changes(Values after) {
     List<Fit.Change> changes = new ArrayList<>();
     for (Parameter parameter : pattern.parameters()) {
-      if (parameter.normal() instanceof Setting.OfLength) {
+      if (after.length(parameter.id()).isPresent()) {
         Length old = scaler.length(parameter);
-        Length now = after.length(parameter.id()).orElse(old);
+        Length now = after.length(parameter.id()).get();
         if (!old.equals(now)) {
           changes.add(new Fit.Change(parameter.id(), parameter.label(), old, now));
         }

@@ -3,6 +3,7 @@ package cufflink.core.fit;
 import cufflink.core.design.Values;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
+import cufflink.core.pattern.Bench;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.pattern.PatternEvaluator;
@@ -22,12 +23,13 @@ public final class Relayer {
   private final List<Parameter> lengths;
 
   private Relayer(Pattern pattern, Values values, Marks marks, Set<String> pinned) {
+    this.pattern = pattern;
+    this.values = pattern.normalValues().and(values).and(Bench.of(marks));
     this.lengths =
         pattern.parameters().stream()
-            .filter(each -> each.isLength() && !pinned.contains(each.id()))
+            .filter(each -> this.values.length(each.id()).isPresent())
+            .filter(each -> !pinned.contains(each.id()))
             .toList();
-    this.pattern = pattern;
-    this.values = pattern.normalValues().and(values);
     this.marks = marks;
   }
 
@@ -44,11 +46,10 @@ public final class Relayer {
    * @return the values on the marks; they work if the old ones did and any neighbouring set does
    */
   public static Values relay(Pattern pattern, Values values, Marks marks, Set<String> pinned) {
-    return new Relayer(pattern, values, marks, pinned).relay();
+    return new Relayer(pattern, values, marks, pinned).relay().without(Bench.NAMES);
   }
 
   private Values relay() {
-    List<Parameter> lengths = pattern.parameters().stream().filter(Parameter::isLength).toList();
     Values nearest = values;
     for (Parameter parameter : lengths) {
       nearest = nearest.and(parameter.id(), nearest(before(parameter)));

@@ -3,6 +3,7 @@ package cufflink.core.fit;
 import cufflink.core.design.Values;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
+import cufflink.core.pattern.Bench;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Parameter.Role;
 import cufflink.core.pattern.Parameter.Scaling;
@@ -21,7 +22,7 @@ final class Scaler {
   Scaler(Pattern pattern, Values values, Marks marks, Set<String> pinned) {
     this.pattern = pattern;
     this.pinned = pinned;
-    this.values = pattern.normalValues().and(values);
+    this.values = pattern.normalValues().and(values).and(Bench.of(marks));
     this.marks = marks;
     this.width = length(pattern.parameter(Role.FINISHED_WIDTH));
     this.height = length(pattern.parameter(Role.FINISHED_HEIGHT));
@@ -51,7 +52,7 @@ final class Scaler {
   Values at(Length newWidth, Length newHeight) {
     Values scaled = values;
     for (Parameter parameter : pattern.parameters()) {
-      if (parameter.isLength()) {
+      if (values.length(parameter.id()).isPresent()) {
         scaled = scaled.and(parameter.id(), scaled(parameter, newWidth, newHeight));
       }
     }

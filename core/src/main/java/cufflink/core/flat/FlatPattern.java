@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.locationtech.jts.algorithm.Distance;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Point;
 import org.locationtech.jts.geom.Polygon;
 
 /**
@@ -28,6 +29,7 @@ public record FlatPattern(Piece piece, List<Facet> facets, List<Crease> creases)
    * Divides a piece.
    *
    * <p>Decorative scores divide nothing. A score that ends inside a facet divides nothing either.
+   * What is cut out is no facet; a facet round a hole is taken as if it were whole.
    *
    * @param piece the piece
    * @param tolerance how near lines count as touching
@@ -46,14 +48,29 @@ public record FlatPattern(Piece piece, List<Facet> facets, List<Crease> creases)
 
   private static List<Facet> facets(Piece piece, Tolerance tolerance) {
     List<List<Spot>> lines = new ArrayList<>();
-    lines.add(Arrangement.ring(piece.outline().stream().map(Spot::from).toList()));
+    lines.add(Arrangement.ring(spots(piece.outline())));
     piece.scores().stream().filter(Score::folds).forEach(score -> lines.add(line(score.line())));
     piece.slits().forEach(slit -> lines.add(line(slit.line())));
+    List<Polygon> openings =
+        piece.openings().stream().map(opening -> polygon(opening.outline())).toList();
+    piece.openings().forEach(each -> lines.add(Arrangement.ring(spots(each.outline()))));
+    Polygon paper = polygon(piece.outline());
     List<Facet> facets = new ArrayList<>();
     for (Polygon cell : Arrangement.cells(lines, tolerance)) {
-      facets.add(new Facet(facets.size(), Arrangement.corners(cell)));
+      Point inside = cell.getInteriorPoint();
+      if (paper.contains(inside) && openings.stream().noneMatch(each -> each.contains(inside))) {
+        facets.add(new Facet(facets.size(), Arrangement.corners(cell)));
+      }
     }
     return facets;
+  }
+
+  private static List<Spot> spots(List<cufflink.core.design.Point> points) {
+    return points.stream().map(Spot::from).toList();
+  }
+
+  private static Polygon polygon(List<cufflink.core.design.Point> corners) {
+    return Facet.polygon(spots(corners));
   }
 
   private static List<Spot> line(Segment segment) {

@@ -7,15 +7,20 @@ import cufflink.core.measure.Length;
 import cufflink.core.measure.Tolerance;
 import java.util.ArrayList;
 import java.util.List;
+import org.locationtech.jts.algorithm.MinimumAreaRectangle;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 
 /**
  * The card after its last stage.
  *
  * @param isFlat whether every facet lies flat
- * @param width its extent from left to right, millimetres rounded to the nearest length
- * @param height its extent from top to bottom
+ * @param width its extent from left to right, millimetres rounded to the nearest length; of a card
+ *     that lies askew one side of the smallest rectangle round it
+ * @param height its extent from top to bottom, or the other side
  * @param regions how many plies lie where; empty unless the card is flat
  */
 public record ClosedState(boolean isFlat, Length width, Length height, List<Region> regions) {
@@ -32,6 +37,8 @@ public record ClosedState(boolean isFlat, Length width, Length height, List<Regi
       corners = List.copyOf(corners);
     }
   }
+
+  private static final double NOTICEABLY_SMALLER = 0.999;
 
   /** Copies the regions. */
   public ClosedState {
@@ -58,11 +65,27 @@ public record ClosedState(boolean isFlat, Length width, Length height, List<Regi
       shapes.add(
           Facet.polygon(corners.stream().map(corner -> new Spot(corner.x(), corner.y())).toList()));
     }
+    double[] sides = isFlat ? sides(shapes, extent) : sides(extent);
     return new ClosedState(
         isFlat,
-        Length.fromMillimetres(extent.getWidth()),
-        Length.fromMillimetres(extent.getHeight()),
+        Length.fromMillimetres(sides[0]),
+        Length.fromMillimetres(sides[1]),
         isFlat ? regions(shapes, tolerance) : List.of());
+  }
+
+  private static double[] sides(Envelope extent) {
+    return new double[] {extent.getWidth(), extent.getHeight()};
+  }
+
+  /** A card that lies on its point is as large as the smallest rectangle round it. */
+  private static double[] sides(List<Polygon> shapes, Envelope extent) {
+    Geometry all = new GeometryFactory().buildGeometry(shapes);
+    Geometry smallest = MinimumAreaRectangle.getMinimumRectangle(all);
+    if (smallest.getArea() > extent.getArea() * NOTICEABLY_SMALLER) {
+      return sides(extent);
+    }
+    Coordinate[] corners = smallest.getCoordinates();
+    return new double[] {corners[0].distance(corners[1]), corners[1].distance(corners[2])};
   }
 
   private static List<Region> regions(List<Polygon> shapes, Tolerance tolerance) {

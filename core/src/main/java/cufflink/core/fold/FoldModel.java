@@ -9,25 +9,35 @@ import cufflink.core.flat.Spot;
 import cufflink.core.measure.Tolerance;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.DoubleStream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 
 /**
  * A piece as facets hinged in a tree, with the stages that fold it.
  *
- * <p>Each crease turns its facet, and all that hangs on it, by its own angle; since the hinges make
- * no loop the poses are exact rigid motions, and no equation has to be solved.
+ * <p>Each crease of the tree turns its facet, and all that hangs on it, by its own angle. Where
+ * creases make a loop, those left out of the tree must come out as well: a pose {@linkplain #holds
+ * holds} if their two sides meet. A stage whose poses do not hold on the way can be shown at its
+ * ends only.
  */
 public final class FoldModel {
+  private static final List<Double> SAMPLES = List.of(0.3, 0.6, 0.9);
+
   private final FlatPattern flat;
   private final List<Stage> stages;
   private final List<Hinge> hinges;
+  private final List<Crease> loose;
   private final int rest;
+  private final boolean[] moves;
 
   /** A crease, and the facet that turns about it when the facet before it is held. */
   private record Hinge(Crease crease, int held, int turned, Spot inside) {}
@@ -37,6 +47,14 @@ public final class FoldModel {
     this.stages = stages;
     this.hinges = hinges;
     this.rest = rest;
+    Set<Crease> hinged = hinges.stream().map(Hinge::crease).collect(Collectors.toSet());
+    this.loose = flat.creases().stream().filter(each -> !hinged.contains(each)).toList();
+    this.moves = new boolean[stages.size()];
+    for (int i = 0; i < moves.length; i++) {
+      int stage = i;
+      moves[i] =
+          SAMPLES.stream().allMatch(share -> gap(stage + share) <= Tolerance.FOLDED.length());
+    }
   }
 
   /**
@@ -44,9 +62,9 @@ public final class FoldModel {
    *
    * @param design the design, of which the first piece is folded
    * @param flat the first piece, divided into facets
-   * @return the model, or nothing if the creases close a loop, which a tree cannot fold
+   * @return the model; a facet that no crease reaches stays where it is
    */
-  public static Optional<FoldModel> of(Design design, FlatPattern flat) {
+  public static FoldModel of(Design design, FlatPattern flat) {
     int rest = restingFacet(flat, Spot.from(design.rest()));
     List<Hinge> hinges = new ArrayList<>();
     boolean[] met = new boolean[flat.facets().size()];
@@ -63,9 +81,10 @@ public final class FoldModel {
         }
       }
     }
-    return hinges.size() == flat.creases().size()
-        ? Optional.of(new FoldModel(flat, design.stages(), hinges, rest))
-        : Optional.empty();
+    String piece = flat.piece().id();
+    List<Stage> stages =
+        design.stages().stream().filter(stage -> stage.piece().equals(piece)).toList();
+    return new FoldModel(flat, stages, hinges, rest);
   }
 
   private static int restingFacet(FlatPattern flat, Spot rest) {
@@ -145,7 +164,7 @@ public final class FoldModel {
    */
   public Pose pose(Map<String, Double> angles) {
     Motion[] motions = new Motion[flat.facets().size()];
-    motions[rest] = Motion.REST;
+    Arrays.fill(motions, Motion.REST);
     for (Hinge hinge : hinges) {
       Crease crease = hinge.crease();
       double angle = Math.toRadians(angles.getOrDefault(crease.score().id(), 0.0));
@@ -156,13 +175,69 @@ public final class FoldModel {
     return new Pose(flat, List.of(motions));
   }
 
+  /** Returns how far the two sides of creases outside the tree are apart, in millimetres. */
+  private double gap(double moment) {
+    if (loose.isEmpty()) {
+      return 0;
+    }
+    Pose pose = pose(moment);
+    return loose.stream()
+        .flatMapToDouble(
+            crease ->
+                DoubleStream.of(gap(pose, crease, crease.from()), gap(pose, crease, crease.to())))
+        .max()
+        .orElse(0);
+  }
+
+  private static double gap(Pose pose, Crease crease, Spot end) {
+    return pose.place(crease.first(), end).minus(pose.place(crease.second(), end)).length();
+  }
+
+  /**
+   * Says whether the paper stays in one piece at a moment.
+   *
+   * @param moment as for {@link #angles}
+   * @return false if the creases of a loop do not meet then
+   */
+  public boolean holds(double moment) {
+    return gap(moment) <= Tolerance.FOLDED.length();
+  }
+
+  /**
+   * Returns the moment to show: the one asked for, or the nearer end of a stage that is known at
+   * its ends only.
+   *
+   * @param moment as for {@link #angles}
+   * @return a moment from nought to the number of stages
+   */
+  public double shown(double moment) {
+    double inside = Math.max(0, Math.min(moment, stages.size()));
+    int stage = (int) Math.min(Math.floor(inside), stages.size() - 1);
+    return stage < 0 || moves[stage] ? inside : Math.round(inside);
+  }
+
+  /**
+   * Says whether every stage can be shown on its way.
+   *
+   * @return false if one is known at its ends only
+   */
+  public boolean movesThroughout() {
+    for (boolean each : moves) {
+      if (!each) {
+        return false;
+      }
+    }
+    return true;
+  }
+
   /**
    * Returns the closed card.
    *
-   * @param tolerance how near lines count as touching
-   * @return the closed state after the last stage
+   * @return the closed state after the last stage, or nothing if the paper would have to tear
    */
-  public ClosedState closed(Tolerance tolerance) {
-    return ClosedState.of(pose(stages.size()), tolerance);
+  public Optional<ClosedState> closed() {
+    return holds(stages.size())
+        ? Optional.of(ClosedState.of(pose(stages.size()), Tolerance.FOLDED))
+        : Optional.empty();
   }
 }

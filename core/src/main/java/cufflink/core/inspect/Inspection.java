@@ -4,14 +4,16 @@ import cufflink.core.design.Design;
 import cufflink.core.design.Finding;
 import cufflink.core.design.Finding.Place;
 import cufflink.core.design.Finding.Severity;
-import cufflink.core.design.Layer;
+import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
+import cufflink.core.design.Pocket;
 import cufflink.core.design.Score;
-import cufflink.core.design.Segment;
 import cufflink.core.design.Sentence;
 import cufflink.core.fit.Goal;
 import cufflink.core.fold.ClosedState;
 import cufflink.core.measure.Length;
+import cufflink.core.measure.Tolerance;
+import cufflink.core.paper.HeldItem;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -29,53 +31,21 @@ public final class Inspection {
    * Inspects a design.
    *
    * @param design the design
-   * @param closed the closed card, unless the design cannot be folded as a tree
+   * @param closed the closed card, unless the paper would have to tear to close
    * @param goal the sheet or envelope it is for
-   * @return what would go wrong, worst first within each piece's order
+   * @param item what it is to hold, if anything
+   * @return what would go wrong
    */
-  public static List<Finding> inspect(Design design, Optional<ClosedState> closed, Goal goal) {
+  public static List<Finding> inspect(
+      Design design, Optional<ClosedState> closed, Goal goal, Optional<HeldItem> item) {
     Inspection inspection = new Inspection(design);
-    design.layers().forEach(inspection::checkLayer);
+    inspection.findings.addAll(LayerInspection.inspect(design));
     design.pieces().forEach(inspection::checkScores);
-    closed.ifPresentOrElse(inspection::checkClosed, inspection::noteLoop);
+    inspection.findings.addAll(GlueInspection.inspect(design));
+    closed.ifPresentOrElse(inspection::checkClosed, inspection::noteTear);
+    item.ifPresent(inspection::checkItem);
     inspection.checkGoal(goal);
     return List.copyOf(inspection.findings);
-  }
-
-  private void checkLayer(Layer layer) {
-    Piece piece = design.piece(layer.on()).orElseThrow();
-    for (Score score : piece.scores()) {
-      if (crosses(layer, score.line())) {
-        String key = score.folds() ? "inspect.layer-fold" : "inspect.layer-band";
-        add(
-            "layer-over-score",
-            Place.on(piece.id(), layer.id(), score.id()),
-            Sentence.of(key, layer.label(), score.label()));
-      }
-    }
-    Length over =
-        layer
-            .right()
-            .minus(piece.width())
-            .max(layer.bottom().minus(piece.height()))
-            .max(Length.ZERO.minus(layer.at().x()))
-            .max(Length.ZERO.minus(layer.at().y()));
-    if (over.isPositive()) {
-      add(
-          "layer-over-edge",
-          Place.on(piece.id(), layer.id()),
-          Sentence.of("inspect.layer-edge", layer.label(), over, piece.label()));
-    }
-  }
-
-  /** Says whether a level or upright line runs through the inside of a layer. */
-  private static boolean crosses(Layer layer, Segment line) {
-    return overlaps(line.from().x(), line.to().x(), layer.at().x(), layer.right())
-        && overlaps(line.from().y(), line.to().y(), layer.at().y(), layer.bottom());
-  }
-
-  private static boolean overlaps(Length from, Length to, Length start, Length end) {
-    return from.min(to).compareTo(end) < 0 && from.max(to).compareTo(start) > 0;
   }
 
   private void checkScores(Piece piece) {
@@ -102,7 +72,7 @@ public final class Inspection {
             .width()
             .minus(design.finishedWidth())
             .max(closed.height().minus(design.finishedHeight()));
-    if (over.isPositive()) {
+    if (over.toMillimetres() > Tolerance.FOLDED.length()) {
       add(
           "sticks-out",
           Place.on(design.base().id()),
@@ -116,20 +86,58 @@ public final class Inspection {
     }
   }
 
-  private void noteLoop() {
-    findings.add(
-        new Finding(
-            "fold-loop",
-            Severity.WARNING,
-            Place.on(design.base().id()),
-            Sentence.of("inspect.loop"),
-            Optional.empty()));
+  private void noteTear() {
+    add(
+        "does-not-close",
+        Place.on(design.base().id()),
+        Sentence.of("inspect.tear", design.base().label()));
+  }
+
+  /** What the card is to hold must fit at least one of its pockets. */
+  private void checkItem(HeldItem item) {
+    if (design.pockets().isEmpty()) {
+      add("no-pocket", Place.on(design.base().id()), Sentence.of("inspect.pocket", item.label()));
+      return;
+    }
+    Pocket best = design.pockets().get(0);
+    for (Pocket pocket : design.pockets()) {
+      if (clearance(item, pocket).compareTo(clearance(item, best)) > 0) {
+        best = pocket;
+      }
+    }
+    Length clearance = clearance(item, best);
+    if (clearance.compareTo(Length.ZERO) < 0) {
+      add(
+          "item-too-large",
+          Place.on(best.on(), best.id()),
+          Sentence.of(
+              "inspect.item",
+              item.label(),
+              item.width(),
+              item.height(),
+              best.label(),
+              best.width(),
+              best.depth(),
+              clearance.abs()));
+    }
+  }
+
+  /**
+   * Returns how much room an item leaves in a pocket.
+   *
+   * @param item what is to be held
+   * @param pocket the pocket
+   * @return the clearance, below zero if it does not fit
+   */
+  public static Length clearance(HeldItem item, Pocket pocket) {
+    return item.clearance(pocket.width(), pocket.depth(), pocket.room());
   }
 
   private void checkGoal(Goal goal) {
     if (goal instanceof Goal.FromSheet from) {
       for (Piece piece : design.pieces()) {
-        if (!from.sheet().holds(piece.width(), piece.height())) {
+        if (piece.paper() != PaperKind.RIBBON
+            && !from.sheet().holds(piece.width(), piece.height())) {
           add(
               "off-the-sheet",
               Place.on(piece.id()),

@@ -2,6 +2,7 @@ package cufflink.core.job;
 
 import cufflink.core.design.Design;
 import cufflink.core.design.Finding;
+import cufflink.core.design.Values;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.fold.ClosedState;
 import cufflink.core.fold.FoldModel;
@@ -22,26 +23,31 @@ import java.util.Optional;
  * @param pattern its construction
  * @param made what the design comes to, unless a number in it makes no sense
  * @param findings what would go wrong at the table
+ * @param settled every value, allowances reckoned among them
  */
-public record Derivation(Job job, Pattern pattern, Optional<Made> made, List<Finding> findings) {
+public record Derivation(
+    Job job, Pattern pattern, Optional<Made> made, List<Finding> findings, Values settled) {
 
   /**
    * What follows from a design.
    *
    * @param design the design
    * @param flat its first piece, divided into facets
-   * @param fold how that folds, unless its creases close a loop
-   * @param closed the closed card, if it folds
+   * @param fold how that folds
+   * @param others how the other pieces fold that are folded in stages
+   * @param closed the closed card, if it closes
    * @param scoring how each piece is scored, pieces without scores left out
    */
   public record Made(
       Design design,
       FlatPattern flat,
-      Optional<FoldModel> fold,
+      FoldModel fold,
+      List<FoldModel> others,
       Optional<ClosedState> closed,
       List<ScoreRun> scoring) {
     /** Copies the list. */
     public Made {
+      others = List.copyOf(others);
       scoring = List.copyOf(scoring);
     }
   }
@@ -59,22 +65,31 @@ public record Derivation(Job job, Pattern pattern, Optional<Made> made, List<Fin
    * @return all that follows
    */
   public static Derivation of(Pattern pattern, Job job) {
-    Evaluation evaluation = PatternEvaluator.evaluate(pattern, job.values());
+    Evaluation evaluation = PatternEvaluator.evaluate(pattern, job.onBench());
     Optional<Made> made = evaluation.design().map(design -> made(design, job));
     List<Finding> findings = new ArrayList<>(evaluation.findings());
     made.ifPresent(
-        each -> findings.addAll(Inspection.inspect(each.design(), each.closed(), job.goal())));
-    return new Derivation(job, pattern, made, findings);
+        each ->
+            findings.addAll(
+                Inspection.inspect(each.design(), each.closed(), job.goal(), job.item())));
+    return new Derivation(job, pattern, made, findings, evaluation.settled());
   }
 
   private static Made made(Design design, Job job) {
     FlatPattern flat = FlatPattern.of(design.base(), Tolerance.PAPER);
-    Optional<FoldModel> fold = FoldModel.of(design, flat);
+    FoldModel fold = FoldModel.of(design, flat);
     List<ScoreRun> scoring =
         design.pieces().stream()
             .filter(piece -> !piece.scores().isEmpty())
             .map(piece -> ScoreRun.of(piece, job.habit()))
             .toList();
-    return new Made(design, flat, fold, fold.map(model -> model.closed(Tolerance.PAPER)), scoring);
+    List<FoldModel> others =
+        design.pieces().stream()
+            .skip(1)
+            .filter(
+                piece -> design.stages().stream().anyMatch(each -> each.piece().equals(piece.id())))
+            .map(piece -> FoldModel.of(design, FlatPattern.of(piece, Tolerance.PAPER)))
+            .toList();
+    return new Made(design, flat, fold, others, fold.closed(), scoring);
   }
 }

@@ -3,8 +3,12 @@ package cufflink.core.job;
 import cufflink.core.design.Values;
 import cufflink.core.fit.Goal;
 import cufflink.core.measure.Marks;
+import cufflink.core.paper.HeldItem;
+import cufflink.core.paper.Papers;
+import cufflink.core.pattern.Bench;
 import cufflink.core.run.ScoringHabit;
 import java.util.Objects;
+import java.util.Optional;
 
 /**
  * What a maker has decided: the only thing that is saved; everything else is derived.
@@ -17,6 +21,8 @@ import java.util.Objects;
  * @param keepsProportions whether scaling keeps the finished width and height in ratio
  * @param habit how the maker scores
  * @param notes anything the maker wants to remember
+ * @param papers what it is made from
+ * @param item what it is to hold, if anything
  */
 public record Job(
     String title,
@@ -26,17 +32,64 @@ public record Job(
     Marks marks,
     boolean keepsProportions,
     ScoringHabit habit,
-    String notes) {
+    String notes,
+    Papers papers,
+    Optional<HeldItem> item) {
 
   /** Checks that nothing is missing. */
   public Job {
     Objects.requireNonNull(title);
     Objects.requireNonNull(patternId);
-    Objects.requireNonNull(values);
     Objects.requireNonNull(goal);
     Objects.requireNonNull(marks);
     Objects.requireNonNull(habit);
     Objects.requireNonNull(notes);
+    Objects.requireNonNull(papers);
+    Objects.requireNonNull(item);
+    values = values.without(Bench.NAMES);
+  }
+
+  /**
+   * Makes a job from the usual papers that holds nothing.
+   *
+   * @param title the maker's name for the job
+   * @param patternId the construction
+   * @param values the sizes chosen
+   * @param goal what the sizes are scaled to
+   * @param marks the marks of the ruler
+   * @param keepsProportions whether scaling keeps the finished width and height in ratio
+   * @param habit how the maker scores
+   * @param notes anything the maker wants to remember
+   */
+  public Job(
+      String title,
+      String patternId,
+      Values values,
+      Goal goal,
+      Marks marks,
+      boolean keepsProportions,
+      ScoringHabit habit,
+      String notes) {
+    this(
+        title,
+        patternId,
+        values,
+        goal,
+        marks,
+        keepsProportions,
+        habit,
+        notes,
+        Papers.USUAL,
+        Optional.empty());
+  }
+
+  /**
+   * Returns the sizes chosen together with what formulas may know of the maker's bench.
+   *
+   * @return the values to evaluate the construction with
+   */
+  public Values onBench() {
+    return values.and(Bench.of(marks, papers));
   }
 
   /**
@@ -46,7 +99,8 @@ public record Job(
    * @return the changed job
    */
   public Job withValues(Values newValues) {
-    return new Job(title, patternId, newValues, goal, marks, keepsProportions, habit, notes);
+    return new Job(
+        title, patternId, newValues, goal, marks, keepsProportions, habit, notes, papers, item);
   }
 
   /**
@@ -56,7 +110,8 @@ public record Job(
    * @return the changed job
    */
   public Job withGoal(Goal newGoal) {
-    return new Job(title, patternId, values, newGoal, marks, keepsProportions, habit, notes);
+    return new Job(
+        title, patternId, values, newGoal, marks, keepsProportions, habit, notes, papers, item);
   }
 
   /**
@@ -66,7 +121,8 @@ public record Job(
    * @return the changed job
    */
   public Job withMarks(Marks newMarks) {
-    return new Job(title, patternId, values, goal, newMarks, keepsProportions, habit, notes);
+    return new Job(
+        title, patternId, values, goal, newMarks, keepsProportions, habit, notes, papers, item);
   }
 
   /**
@@ -76,7 +132,7 @@ public record Job(
    * @return the changed job
    */
   public Job withProportionsKept(boolean keeps) {
-    return new Job(title, patternId, values, goal, marks, keeps, habit, notes);
+    return new Job(title, patternId, values, goal, marks, keeps, habit, notes, papers, item);
   }
 
   /**
@@ -86,7 +142,8 @@ public record Job(
    * @return the changed job
    */
   public Job withHabit(ScoringHabit newHabit) {
-    return new Job(title, patternId, values, goal, marks, keepsProportions, newHabit, notes);
+    return new Job(
+        title, patternId, values, goal, marks, keepsProportions, newHabit, notes, papers, item);
   }
 
   /**
@@ -96,6 +153,29 @@ public record Job(
    * @return the changed job
    */
   public Job withTitle(String newTitle) {
-    return new Job(newTitle, patternId, values, goal, marks, keepsProportions, habit, notes);
+    return new Job(
+        newTitle, patternId, values, goal, marks, keepsProportions, habit, notes, papers, item);
+  }
+
+  /**
+   * Returns the job made from other papers.
+   *
+   * @param newPapers what it is made from
+   * @return the changed job
+   */
+  public Job withPapers(Papers newPapers) {
+    return new Job(
+        title, patternId, values, goal, marks, keepsProportions, habit, notes, newPapers, item);
+  }
+
+  /**
+   * Returns the job holding something else.
+   *
+   * @param newItem what it is to hold, if anything
+   * @return the changed job
+   */
+  public Job withItem(Optional<HeldItem> newItem) {
+    return new Job(
+        title, patternId, values, goal, marks, keepsProportions, habit, notes, papers, newItem);
   }
 }

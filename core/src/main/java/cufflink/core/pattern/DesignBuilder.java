@@ -1,8 +1,10 @@
 package cufflink.core.pattern;
 
+import cufflink.core.design.Area;
 import cufflink.core.design.Design;
 import cufflink.core.design.Fold;
 import cufflink.core.design.Layer;
+import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Point;
 import cufflink.core.design.Score;
@@ -13,11 +15,14 @@ import cufflink.core.expression.Formula;
 import cufflink.core.expression.Ratio;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthParser;
+import cufflink.core.pattern.Parts.CornerTemplate;
 import cufflink.core.pattern.Parts.LayerTemplate;
 import cufflink.core.pattern.Parts.LineTemplate;
+import cufflink.core.pattern.Parts.OpeningTemplate;
 import cufflink.core.pattern.Parts.PieceTemplate;
 import cufflink.core.pattern.Parts.Presence;
 import cufflink.core.pattern.Parts.StageTemplate;
+import cufflink.core.pattern.Repeats.Turn;
 import cufflink.core.words.Words;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -28,8 +33,6 @@ import java.util.function.Consumer;
 
 /** Puts numbers into the parts of a pattern. */
 final class DesignBuilder {
-  private static final long MOST_REPEATS = 200;
-
   private final Pattern pattern;
   private final Scope scope;
 
@@ -48,63 +51,53 @@ final class DesignBuilder {
     for (LayerTemplate template : parts.layers()) {
       forEach(template.presence(), turn -> layers.add(layer(template, turn)));
     }
-    Piece base = pieces.get(0);
-    List<Stage> stages =
-        parts.stages().stream()
-            .filter(stage -> stage.when().map(scope::holds).orElse(true))
-            .map(stage -> stage(stage, base))
-            .toList();
+    if (pieces.isEmpty()) {
+      throw new NoDesignException(
+          parts.pieces().get(0).presence().place(), Words.say("pattern.no-piece"));
+    }
+    List<Stage> stages = new ArrayList<>();
+    for (StageTemplate template : parts.stages()) {
+      if (template.when().map(scope::holds).orElse(true)) {
+        pieces.stream()
+            .filter(piece -> piece.id().equals(template.piece()))
+            .forEach(piece -> stages.add(stage(template, piece)));
+      }
+    }
+    Point finished =
+        parts.finished().isEmpty()
+            ? new Point(
+                length(pattern.parameter(Parameter.Role.FINISHED_WIDTH)),
+                length(pattern.parameter(Parameter.Role.FINISHED_HEIGHT)))
+            : scope.point(parts.finished());
     return new Design(
         pattern.id(),
         pieces,
         layers,
         stages,
         scope.point(parts.rest()),
-        length(pattern.parameter(Parameter.Role.FINISHED_WIDTH)),
-        length(pattern.parameter(Parameter.Role.FINISHED_HEIGHT)));
+        finished.x(),
+        finished.y(),
+        parts.assembly().joints(scope),
+        parts.assembly().zones(scope),
+        parts.assembly().pockets(scope),
+        parts.notes().stream().map(note -> note.say(scope)).toList());
   }
 
   private Length length(Parameter parameter) {
     return Length.ofUnits(((Ratio) scope.apply(parameter.id())).round());
   }
 
-  /** One of the times a part is there: its id, its index from nought and how many there are. */
-  private record Turn(String id, long index, long count) {}
-
   private void forEach(Presence presence, Consumer<Turn> use) {
-    if (presence.repeat().isEmpty()) {
-      if (holds(presence.when())) {
-        use.accept(new Turn(presence.id(), 0, 1));
-      }
-      return;
-    }
-    Parts.Repeat repeat = presence.repeat().get();
-    long first = scope.whole(repeat.first());
-    long count = scope.whole(repeat.last()) - first + 1;
-    if (count > MOST_REPEATS) {
-      throw new NoDesignException(
-          presence.place(),
-          Words.say("design.repeats", presence.place().path(), count, MOST_REPEATS));
-    }
-    for (long index = 0; index < count; index++) {
-      scope.count(repeat.name(), first + index);
-      if (holds(presence.when())) {
-        use.accept(new Turn(presence.id() + "-" + (first + index), index, count));
-      }
-    }
-  }
-
-  private boolean holds(Optional<Formula> condition) {
-    return condition.map(scope::holds).orElse(true);
+    Repeats.forEach(presence, scope, use);
   }
 
   private Piece piece(PieceTemplate template, Turn turn) {
     Length width = side(template.width(), template.presence());
     Length height = side(template.height(), template.presence());
-    List<Point> outline =
-        template.outline().isEmpty()
-            ? Piece.rectangle(width, height)
-            : template.outline().stream().map(scope::point).toList();
+    List<Point> outline = new ArrayList<>();
+    for (CornerTemplate corner : template.outline()) {
+      forEach(corner.presence(), each -> outline.add(scope.point(corner.at())));
+    }
     List<Score> scores = new ArrayList<>();
     for (LineTemplate line : template.scores()) {
       forEach(line.presence(), each -> scores.add(score(line, each, width, height)));
@@ -113,6 +106,14 @@ final class DesignBuilder {
     for (LineTemplate line : template.slits()) {
       forEach(line.presence(), each -> slits.add(slit(line, each, width, height)));
     }
+    List<Slit> cuts = new ArrayList<>();
+    for (LineTemplate line : template.cuts()) {
+      forEach(line.presence(), each -> cuts.add(slit(line, each, width, height)));
+    }
+    List<Opening> openings = new ArrayList<>();
+    for (OpeningTemplate opening : template.openings()) {
+      forEach(opening.presence(), each -> openings.add(opening(opening, each)));
+    }
     return new Piece(
         turn.id(),
         template.presence().label(),
@@ -120,9 +121,26 @@ final class DesignBuilder {
         template.count().map(scope::whole).map(Math::toIntExact).orElse(1),
         width,
         height,
-        outline,
+        outline.isEmpty() ? Piece.rectangle(width, height) : outline,
         scores,
-        slits);
+        slits,
+        cuts,
+        openings);
+  }
+
+  private Opening opening(OpeningTemplate template, Turn turn) {
+    String label = template.presence().label();
+    Point at = scope.point(template.shape());
+    Length third = scope.length(template.shape().get(2));
+    if (!third.isPositive()) {
+      throw new NoDesignException(template.presence().place(), Words.say("design.opening", label));
+    }
+    if (template.round()) {
+      Length radius = Length.ofUnits(third.units() / 2);
+      return Opening.round(turn.id(), label, template.kind(), new Opening.Round(at, radius));
+    }
+    Area area = new Area(at, third, scope.length(template.shape().get(3)));
+    return new Opening(turn.id(), label, template.kind(), area.corners(), Optional.empty());
   }
 
   private Length side(Formula formula, Presence presence) {
@@ -176,17 +194,28 @@ final class DesignBuilder {
       throw new NoDesignException(
           template.presence().place(), Words.say("design.layer", template.presence().label()));
     }
-    Length half = Length.ofUnits(border.units() / 2);
+    // Half a rectangle moves towards its right angle, or its points would pass the long edge.
+    Length half =
+        template.shape().isHalf()
+            ? border.scaled(width.min(height), width.plus(height))
+            : Length.ofUnits(border.units() / 2);
+    boolean fromRight =
+        template.shape() == Layer.Shape.TOP_RIGHT || template.shape() == Layer.Shape.BOTTOM_RIGHT;
+    boolean fromBottom =
+        template.shape() == Layer.Shape.BOTTOM_LEFT || template.shape() == Layer.Shape.BOTTOM_RIGHT;
+    Length right = fromRight ? border.minus(half) : half;
+    Length down = fromBottom ? border.minus(half) : half;
     return new Layer(
         turn.id(),
         template.presence().label(),
         template.paper(),
         template.on(),
         template.face(),
-        new Point(corner.x().plus(half), corner.y().plus(half)),
+        new Point(corner.x().plus(right), corner.y().plus(down)),
         width,
         height,
-        border);
+        border,
+        template.shape());
   }
 
   private Stage stage(StageTemplate template, Piece base) {
@@ -201,7 +230,7 @@ final class DesignBuilder {
                     .forEach(
                         score ->
                             drive.put(score.id(), score.fold().sign() * scope.number(formula))));
-    return new Stage(template.title(), drive);
+    return new Stage(template.title(), base.id(), drive);
   }
 
   private static boolean drives(String name, Score score) {

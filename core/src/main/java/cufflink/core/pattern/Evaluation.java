@@ -2,6 +2,7 @@ package cufflink.core.pattern;
 
 import cufflink.core.design.Design;
 import cufflink.core.design.Finding;
+import cufflink.core.design.Values;
 import java.util.List;
 import java.util.Optional;
 
@@ -10,8 +11,9 @@ import java.util.Optional;
  *
  * @param design the design, unless a number in it makes no sense
  * @param findings what the pattern's own limits and rules say
+ * @param settled every value the design was made with, allowances reckoned among them
  */
-public record Evaluation(Optional<Design> design, List<Finding> findings) {
+public record Evaluation(Optional<Design> design, List<Finding> findings, Values settled) {
   /** Copies the list. */
   public Evaluation {
     findings = List.copyOf(findings);

@@ -17,6 +17,8 @@ import java.util.Optional;
  * @param least the least it may be, if there is a limit
  * @param most the most it may be, if there is a limit
  * @param choices the words it may be, empty for lengths and counts
+ * @param allowance how it is reckoned from the papers and other values unless the maker sets it; it
+ *     is then taken up to the next mark
  */
 public record Parameter(
     String id,
@@ -26,7 +28,8 @@ public record Parameter(
     Scaling scales,
     Optional<Formula> least,
     Optional<Formula> most,
-    List<Choice> choices) {
+    List<Choice> choices,
+    Optional<Formula> allowance) {
 
   /** What a parameter stands for. */
   public enum Role {
@@ -59,6 +62,10 @@ public record Parameter(
   /** Copies the list. */
   public Parameter {
     choices = List.copyOf(choices);
+  }
+
+  Parameter reckonedBy(Optional<Formula> formula) {
+    return new Parameter(id, label, normal, role, scales, least, most, choices, formula);
   }
 
   /**

@@ -2,6 +2,8 @@ package cufflink.core.pattern;
 
 import cufflink.core.design.Face;
 import cufflink.core.design.Fold;
+import cufflink.core.design.Layer;
+import cufflink.core.design.Opening;
 import cufflink.core.design.PaperKind;
 import cufflink.core.expression.Formula;
 import java.util.List;
@@ -15,12 +17,19 @@ import java.util.Optional;
  * @param layers the papers glued onto them
  * @param stages the folding, in order
  * @param rest the place that stays on the table, x and y
+ * @param assembly how the pieces go together
+ * @param finished the width and height of the closed card, empty if these are the values of the
+ *     roles
+ * @param notes what is worth knowing about the card
  */
 record Parts(
     List<PieceTemplate> pieces,
     List<LayerTemplate> layers,
     List<StageTemplate> stages,
-    List<Formula> rest) {
+    List<Formula> rest,
+    Assembly assembly,
+    List<Formula> finished,
+    List<Phrase> notes) {
 
   /**
    * How often and under what condition a part is there.
@@ -53,9 +62,30 @@ record Parts(
       Optional<Formula> count,
       Formula width,
       Formula height,
-      List<List<Formula>> outline,
+      List<CornerTemplate> outline,
       List<LineTemplate> scores,
-      List<LineTemplate> slits) {}
+      List<LineTemplate> slits,
+      List<LineTemplate> cuts,
+      List<OpeningTemplate> openings) {}
+
+  /**
+   * A corner of an outline.
+   *
+   * @param presence how often it is there
+   * @param at x and y
+   */
+  record CornerTemplate(Presence presence, List<Formula> at) {}
+
+  /**
+   * Something cut out of a piece.
+   *
+   * @param presence how often it is there
+   * @param kind what it is for
+   * @param round whether it is a circle
+   * @param shape the x and y of the centre and the diameter of a circle, or x, y, width and height
+   */
+  record OpeningTemplate(
+      Presence presence, Opening.Kind kind, boolean round, List<Formula> shape) {}
 
   /**
    * A score or slit.
@@ -100,10 +130,15 @@ record Parts(
       String on,
       Face face,
       List<Formula> panel,
-      Formula border) {}
+      Formula border,
+      Layer.Shape shape) {}
 
   record StageTemplate(
-      Entry.Place place, String title, Optional<Formula> when, Map<String, Formula> drive) {
+      Entry.Place place,
+      String title,
+      String piece,
+      Optional<Formula> when,
+      Map<String, Formula> drive) {
     /** Drives every score that folds. */
     static final String ALL = "all";
   }

@@ -2,15 +2,18 @@ package cufflink.core.pattern;
 
 import cufflink.core.design.Face;
 import cufflink.core.design.Fold;
+import cufflink.core.design.Layer;
+import cufflink.core.design.Opening;
 import cufflink.core.design.PaperKind;
 import cufflink.core.expression.Formula;
 import cufflink.core.expression.Kind;
+import cufflink.core.pattern.Parts.CornerTemplate;
 import cufflink.core.pattern.Parts.Crease;
 import cufflink.core.pattern.Parts.LayerTemplate;
 import cufflink.core.pattern.Parts.LineTemplate;
+import cufflink.core.pattern.Parts.OpeningTemplate;
 import cufflink.core.pattern.Parts.PieceTemplate;
 import cufflink.core.pattern.Parts.Presence;
-import cufflink.core.pattern.Parts.Repeat;
 import cufflink.core.pattern.Parts.StageTemplate;
 import cufflink.core.pattern.Parts.Turn;
 import java.util.ArrayList;
@@ -20,13 +23,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Matcher;
 
 /** Compiles the geometry of a pattern: pieces, lines, layers and folding. */
 final class PartsCompiler {
-  private static final java.util.regex.Pattern REPEAT =
-      java.util.regex.Pattern.compile("\\s*([A-Za-z_]\\w*)\\s+in\\s+(.+?)\\s*\\.\\.\\s*(.+)");
-
   private final Section file;
   private final Set<String> ids = new HashSet<>();
 
@@ -46,10 +45,18 @@ final class PartsCompiler {
         file.entry("rests-on")
             .map(entry -> file.lengths(entry, 2))
             .orElseGet(() -> List.of(Section.nothing(Kind.LENGTH), Section.nothing(Kind.LENGTH)));
-    return new Parts(pieces, layers, stages, rest);
+    return new Parts(
+        pieces,
+        layers,
+        stages,
+        rest,
+        new AssemblyCompiler(file, pieces).compile(),
+        file.entry("finished").map(entry -> file.lengths(entry, 2)).orElse(List.of()),
+        file.phrases("notes"));
   }
 
-  private PieceTemplate piece(String id, Section section) {
+  private PieceTemplate piece(String id, Section plain) {
+    Section section = Repeats.counting(plain);
     checkId(id, section);
     List<Formula> size =
         section
@@ -60,18 +67,53 @@ final class PartsCompiler {
                   section.note(section.place(), "pattern.missing", "size");
                   return section.lengths(new Entry.Items(section.place(), List.of()), 2);
                 });
-    List<List<Formula>> outline =
-        section.items("outline").stream().map(corner -> section.lengths(corner, 2)).toList();
+    List<CornerTemplate> outline =
+        section.items("outline").stream().map(corner -> corner(section, corner)).toList();
     Set<String> lines = new HashSet<>();
     return new PieceTemplate(
-        presence(id, section),
+        Repeats.presence(id, section),
         section.oneOf("paper", PaperKind.class, PaperKind.CARDSTOCK),
         section.formula("count", Kind.NUMBER),
         size.get(0),
         size.get(1),
         outline,
         section.named("scores", (name, part) -> line(name, part, size, lines, true)),
-        section.named("slits", (name, part) -> line(name, part, size, lines, false)));
+        section.named("slits", (name, part) -> line(name, part, size, lines, false)),
+        section.named("cuts", (name, part) -> line(name, part, size, lines, false)),
+        section.named("openings", (name, part) -> opening(name, part, lines)));
+  }
+
+  /** A corner is a place, or a repeated place for an edge that is round. */
+  private static CornerTemplate corner(Section section, Entry entry) {
+    if (entry instanceof Entry.Group) {
+      Section corner = Repeats.counting(section.within(entry));
+      List<Formula> at =
+          List.of(corner.required("x", Kind.LENGTH), corner.required("y", Kind.LENGTH));
+      return new CornerTemplate(Repeats.presence("corner", corner), at);
+    }
+    Presence once =
+        new Presence(entry.place(), "corner", "corner", Optional.empty(), Optional.empty());
+    return new CornerTemplate(once, section.lengths(entry, 2));
+  }
+
+  private OpeningTemplate opening(String id, Section plain, Set<String> lines) {
+    Section section = Repeats.counting(plain);
+    if (!lines.add(id)) {
+      section.note(section.place(), "pattern.twice", id);
+    }
+    boolean round = section.has("circle");
+    if (round == section.has("area")) {
+      section.note(section.place(), "pattern.opening");
+    }
+    Entry shape =
+        section
+            .entry(round ? "circle" : "area")
+            .orElse(new Entry.Items(section.place(), List.of()));
+    return new OpeningTemplate(
+        Repeats.presence(id, section),
+        section.oneOf("kind", Opening.Kind.class, Opening.Kind.WINDOW),
+        round,
+        section.lengths(shape, round ? 3 : 4));
   }
 
   private void checkId(String id, Section section) {
@@ -80,57 +122,14 @@ final class PartsCompiler {
     }
   }
 
-  private Presence presence(String id, Section section) {
-    return new Presence(
-        section.place(),
-        id,
-        section.text("label", id),
-        section.formula("when", Kind.TRUTH),
-        repeat(section));
-  }
-
-  private Optional<Repeat> repeat(Section section) {
-    return section.entry("for").flatMap(entry -> repeat(section, entry));
-  }
-
-  private static Optional<Repeat> repeat(Section section, Entry entry) {
-    Matcher matcher = REPEAT.matcher(section.plain(entry));
-    if (!matcher.matches()) {
-      section.note(entry.place(), "pattern.repeat", section.plain(entry));
-      return Optional.empty();
-    }
-    return Optional.of(
-        new Repeat(
-            matcher.group(1),
-            bound(section, entry, matcher.group(2)),
-            bound(section, entry, matcher.group(3))));
-  }
-
-  private static Formula bound(Section section, Entry entry, String text) {
-    return section
-        .formula(new Entry.Text(entry.place(), text), Kind.NUMBER)
-        .orElse(Section.nothing(Kind.NUMBER));
-  }
-
-  /** Makes the counter of a repetition known to the formulas of the part it repeats. */
-  private Section counting(Section section) {
-    return section
-        .entry("for")
-        .map(section::plain)
-        .map(REPEAT::matcher)
-        .filter(Matcher::matches)
-        .map(matcher -> section.knowing(matcher.group(1), Kind.NUMBER))
-        .orElse(section);
-  }
-
   private LineTemplate line(
       String id, Section plain, List<Formula> size, Set<String> lines, boolean score) {
-    Section section = counting(plain);
+    Section section = Repeats.counting(plain);
     if (!lines.add(id)) {
       section.note(section.place(), "pattern.twice", id);
     }
     Crease crease = score ? crease(section) : new Crease(Fold.DECORATIVE, Turn.SAME);
-    return new LineTemplate(presence(id, section), crease, ends(section, size));
+    return new LineTemplate(Repeats.presence(id, section), crease, ends(section, size));
   }
 
   private List<Formula> ends(Section section, List<Formula> size) {
@@ -172,12 +171,9 @@ final class PartsCompiler {
   }
 
   private LayerTemplate layer(String id, Section plain, List<PieceTemplate> pieces) {
-    Section section = counting(plain);
+    Section section = Repeats.counting(plain);
     checkId(id, section);
-    String on = section.text("on");
-    if (pieces.stream().noneMatch(piece -> piece.presence().id().equals(on))) {
-      section.note(section.place(), "pattern.no-such-piece", on);
-    }
+    String on = AssemblyCompiler.pieceName(section, "on", pieces);
     List<Formula> panel =
         section
             .entry("panel")
@@ -188,24 +184,29 @@ final class PartsCompiler {
                   return section.lengths(new Entry.Items(section.place(), List.of()), 4);
                 });
     return new LayerTemplate(
-        presence(id, section),
+        Repeats.presence(id, section),
         section.oneOf("paper", PaperKind.class, PaperKind.PATTERNED),
         on,
         section.oneOf("face", Face.class, Face.INSIDE),
         panel,
-        section.required("border", Kind.LENGTH));
+        section.required("border", Kind.LENGTH),
+        section.oneOf("shape", Layer.Shape.class, Layer.Shape.WHOLE));
   }
 
   private StageTemplate stage(Section section, List<PieceTemplate> pieces) {
+    String base = pieces.isEmpty() ? "" : pieces.get(0).presence().id();
+    String folded =
+        section.has("piece") ? AssemblyCompiler.pieceName(section, "piece", pieces) : base;
     Map<String, Kind> driven = new LinkedHashMap<>();
     driven.put(StageTemplate.ALL, Kind.NUMBER);
     pieces.stream()
-        .limit(1)
+        .filter(piece -> piece.presence().id().equals(folded))
         .flatMap(piece -> piece.scores().stream())
         .forEach(score -> driven.put(score.presence().id(), Kind.NUMBER));
     return new StageTemplate(
         section.place(),
         section.text("stage"),
+        folded,
         section.formula("when", Kind.TRUTH),
         section.formulas("drive", driven));
   }

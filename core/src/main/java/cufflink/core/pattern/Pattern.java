@@ -15,6 +15,8 @@ import java.util.Optional;
  * @param about what it does and what it is good for
  * @param family the family it belongs to
  * @param does what it can do, such as "stands"
+ * @param effort how hard it is and how long it takes
+ * @param proportions whether width and height may differ
  * @param parameters what the maker may choose, in order
  * @param lets the values derived from these, in the order of evaluation
  * @param rules what must hold
@@ -26,10 +28,37 @@ public record Pattern(
     String about,
     String family,
     List<String> does,
+    Effort effort,
+    Proportions proportions,
     List<Parameter> parameters,
     Map<String, Formula> lets,
     List<Rule> rules,
     Parts parts) {
+
+  /**
+   * What a construction asks of its maker.
+   *
+   * @param level from 1, easy, to 3, for a quiet afternoon
+   * @param minutes how long one copy takes, above zero; common practice, no source
+   */
+  public record Effort(int level, int minutes) {}
+
+  /** Whether the finished width and height may differ. */
+  public enum Proportions {
+    /** They may. */
+    FREE,
+    /** They are the same. */
+    SQUARE
+  }
+
+  /**
+   * Says whether the finished card is always square.
+   *
+   * @return true if width and height are the same
+   */
+  public boolean isSquare() {
+    return proportions == Proportions.SQUARE;
+  }
 
   /** Copies the lists. */
   public Pattern {
@@ -62,12 +91,14 @@ public record Pattern(
   /**
    * Returns the values a maker starts from.
    *
-   * @return a value for each parameter
+   * @return a value for each parameter that is not reckoned
    */
   public Values normalValues() {
     Values values = Values.NONE;
     for (Parameter parameter : parameters) {
-      values = values.and(parameter.id(), parameter.normal());
+      if (parameter.allowance().isEmpty()) {
+        values = values.and(parameter.id(), parameter.normal());
+      }
     }
     return values;
   }

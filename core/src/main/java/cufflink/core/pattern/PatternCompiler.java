@@ -40,7 +40,19 @@ public final class PatternCompiler {
    * @return the pattern, or its mistakes with their places
    */
   public static Result compile(Entry root) {
+    return compile(root, Map.of());
+  }
+
+  /**
+   * Compiles a pattern file that may include accessories.
+   *
+   * @param written the whole file
+   * @param accessories the files of the accessories, by their ids
+   * @return the pattern, or its mistakes with their places
+   */
+  public static Result compile(Entry written, Map<String, Entry> accessories) {
     PatternCompiler compiler = new PatternCompiler();
+    Entry root = PartExpander.expand(written, accessories, compiler.mistakes);
     Pattern pattern = compiler.pattern(root);
     if (compiler.mistakes.isEmpty()) {
       compiler.tryNormalValues(pattern, root);
@@ -67,6 +79,8 @@ public final class PatternCompiler {
         file.text("about", ""),
         file.text("family", ""),
         file.items("does").stream().map(file::plain).toList(),
+        new Pattern.Effort(file.whole("level", 1), file.whole("minutes", 20)),
+        file.oneOf("proportions", Pattern.Proportions.class, Pattern.Proportions.FREE),
         values.parameters(),
         values.lets(),
         rules,

@@ -20,11 +20,13 @@ import java.util.Optional;
 public final class PatternEvaluator {
   private final Pattern pattern;
   private final Values values;
+  private Values settled;
   private final List<Finding> findings = new ArrayList<>();
 
   private PatternEvaluator(Pattern pattern, Values values) {
     this.pattern = pattern;
     this.values = values;
+    this.settled = values;
   }
 
   /**
@@ -37,7 +39,7 @@ public final class PatternEvaluator {
   public static Evaluation evaluate(Pattern pattern, Values values) {
     PatternEvaluator evaluator = new PatternEvaluator(pattern, values);
     Optional<Design> design = evaluator.design();
-    return new Evaluation(design, evaluator.findings);
+    return new Evaluation(design, evaluator.findings, evaluator.settled);
   }
 
   /**
@@ -62,6 +64,7 @@ public final class PatternEvaluator {
   private Optional<Design> design() {
     try {
       Scope scope = Scope.of(pattern, values);
+      settled = scope.settled(pattern, values);
       pattern.parameters().forEach(parameter -> checkLimits(parameter, scope));
       pattern.rules().stream()
           .filter(rule -> !scope.holds(rule.that()))
@@ -86,7 +89,7 @@ public final class PatternEvaluator {
   }
 
   private void checkLimits(Parameter parameter, Scope scope) {
-    Setting setting = values.get(parameter.id()).orElse(parameter.normal());
+    Setting setting = settled.get(parameter.id()).orElse(parameter.normal());
     parameter
         .least()
         .map(scope::whole)

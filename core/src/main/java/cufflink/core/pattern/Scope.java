@@ -11,6 +11,7 @@ import cufflink.core.measure.Parsed;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 
 /** The values of all names while one design is made. */
@@ -19,11 +20,25 @@ final class Scope implements Function<String, Value> {
 
   static Scope of(Pattern pattern, Values chosen) {
     Scope scope = new Scope();
+    for (String name : Bench.NAMES) {
+      scope.values.put(name, Ratio.of(Bench.length(chosen, name).units()));
+    }
     for (Parameter parameter : pattern.parameters()) {
       Setting setting = chosen.get(parameter.id()).orElse(parameter.normal());
       scope.values.put(parameter.id(), value(setting));
     }
-    pattern.lets().forEach((name, formula) -> scope.values.put(name, scope.value(formula)));
+    pattern
+        .lets()
+        .forEach(
+            (name, formula) -> {
+              Optional<Parameter> reckoned = pattern.parameter(name);
+              if (reckoned.isEmpty()) {
+                scope.values.put(name, scope.value(formula));
+              } else if (chosen.get(name).isEmpty()) {
+                Length onMark = Bench.upToMark(chosen, scope.length(formula));
+                scope.values.put(name, Ratio.of(onMark.units()));
+              }
+            });
     return scope;
   }
 
@@ -34,6 +49,21 @@ final class Scope implements Function<String, Value> {
     return setting instanceof Setting.OfCount count
         ? Ratio.of(count.count())
         : new Value.Word(((Setting.OfChoice) setting).name());
+  }
+
+  /** Returns all values of a pattern's parameters, those reckoned among them. */
+  Values settled(Pattern pattern, Values chosen) {
+    Values settled = chosen;
+    for (Parameter parameter : pattern.parameters()) {
+      if (chosen.get(parameter.id()).isEmpty()) {
+        Setting setting =
+            parameter.allowance().isPresent()
+                ? new Setting.OfLength(Length.ofUnits(((Ratio) apply(parameter.id())).round()))
+                : parameter.normal();
+        settled = settled.and(parameter.id(), setting);
+      }
+    }
+    return settled;
   }
 
   @Override

@@ -80,6 +80,16 @@ final class Section {
     return entry(key).map(this::plain).orElse(otherwise);
   }
 
+  /** Returns a whole number that is written as such. */
+  int whole(String key, int otherwise) {
+    String text = text(key, Integer.toString(otherwise));
+    if (!text.matches("\\d{1,4}")) {
+      note(entry(key).orElseThrow().place(), "pattern.whole", text);
+      return otherwise;
+    }
+    return Integer.parseInt(text);
+  }
+
   String plain(Entry entry) {
     if (entry instanceof Entry.Text text) {
       return text.text().strip();
@@ -103,6 +113,11 @@ final class Section {
   /** Returns the group inside this one, or an empty one. */
   Section inside(String key) {
     Entry entry = entry(key).orElseGet(() -> new Entry.Group(place, Map.of()));
+    return new Section(entry, kinds, mistakes);
+  }
+
+  /** Returns the group that an entry holds. */
+  Section within(Entry entry) {
     return new Section(entry, kinds, mistakes);
   }
 
@@ -183,10 +198,16 @@ final class Section {
   }
 
   Phrase phrase(String key) {
-    String text = text(key);
+    return phrase(text(key), entry(key).map(Entry::place).orElse(place));
+  }
+
+  List<Phrase> phrases(String key) {
+    return items(key).stream().map(each -> phrase(plain(each), each.place())).toList();
+  }
+
+  private Phrase phrase(String text, Entry.Place where) {
     Parsed<Phrase> phrase = Phrase.compile(text, kinds);
     if (phrase.value().isEmpty()) {
-      Entry.Place where = entry(key).map(Entry::place).orElse(place);
       mistakes.add(new Mistake(where, phrase.problem()));
     }
     return phrase.value().orElseGet(() -> Phrase.compile("", kinds).orElseThrow());

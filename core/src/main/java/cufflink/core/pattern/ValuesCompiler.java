@@ -16,6 +16,7 @@ import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.regex.Matcher;
 
 /** Compiles what a pattern lets the maker choose, and the values derived from it. */
@@ -45,9 +46,29 @@ final class ValuesCompiler {
               }
             });
     parameters = file.named("parameters", this::parameter);
-    parameters.forEach(parameter -> kinds.put(parameter.id(), parameter.kind()));
+    kinds.putAll(Bench.kinds());
+    Map<String, Entry> reckoned = allowances();
+    parameters.stream()
+        .filter(parameter -> !reckoned.containsKey(parameter.id()))
+        .forEach(parameter -> kinds.put(parameter.id(), parameter.kind()));
     Map<String, Entry> letEntries = letEntries();
+    letEntries.putAll(reckoned);
     letEntries.keySet().forEach(name -> resolve(name, letEntries));
+    parameters =
+        parameters.stream()
+            .map(
+                each ->
+                    reckoned.containsKey(each.id())
+                        ? each.reckonedBy(Optional.ofNullable(lets.get(each.id())))
+                        : each)
+            .toList();
+    reckoned.forEach(
+        (name, entry) -> {
+          if (kinds.get(name) != Kind.LENGTH) {
+            file.note(
+                entry.place(), "pattern.kind", name, kinds.get(name).title(), Kind.LENGTH.title());
+          }
+        });
     checkRole(Role.FINISHED_WIDTH, "finished-width");
     checkRole(Role.FINISHED_HEIGHT, "finished-height");
   }
@@ -65,7 +86,7 @@ final class ValuesCompiler {
   }
 
   private void checkName(String name, Entry.Place place) {
-    if (!NAME.matcher(name).matches() || name.matches("mm|cm|in")) {
+    if (!NAME.matcher(name).matches() || name.matches("mm|cm|in") || Bench.NAMES.contains(name)) {
       file.note(place, "pattern.bad-name", name);
     }
   }
@@ -89,7 +110,8 @@ final class ValuesCompiler {
         section.oneOf("scales", Scaling.class, Scaling.NO),
         section.formula("min", kind),
         section.formula("max", kind),
-        choices(section));
+        choices(section),
+        Optional.empty());
   }
 
   private List<Choice> choices(Section section) {
@@ -130,12 +152,25 @@ final class ValuesCompiler {
     return new Setting.OfLength(length.value().orElse(Unit.MILLIMETRE.length()));
   }
 
+  /** Returns the formulas of the parameters that are reckoned unless the maker sets them. */
+  private Map<String, Entry> allowances() {
+    Map<String, Entry> reckoned = new LinkedHashMap<>();
+    file.named(
+        "parameters",
+        (id, section) -> {
+          section.entry("allowance").ifPresent(entry -> reckoned.put(id, entry));
+          return id;
+        });
+    return reckoned;
+  }
+
   private Map<String, Entry> letEntries() {
     Map<String, Entry> entries =
-        file.entry("let")
-            .filter(Entry.Group.class::isInstance)
-            .map(entry -> ((Entry.Group) entry).parts())
-            .orElse(Map.of());
+        new LinkedHashMap<>(
+            file.entry("let")
+                .filter(Entry.Group.class::isInstance)
+                .map(entry -> ((Entry.Group) entry).parts())
+                .orElse(Map.of()));
     entries.forEach(
         (name, entry) -> {
           checkName(name, entry.place());

@@ -110,10 +110,11 @@ class InspectionTest {
   }
 
   @Test
-  void inspect_creasesInARing_areAWarning() {
-    List<Finding> findings = Inspection.inspect(card(), Optional.empty(), new Goal.Free());
-    assertEquals(List.of("fold-loop"), kinds(findings));
-    assertEquals(false, findings.get(0).isError());
+  void inspect_foldsThatDoNotMeet_areFound() {
+    List<Finding> findings =
+        Inspection.inspect(card(), Optional.empty(), new Goal.Free(), Optional.empty());
+    assertEquals(List.of("does-not-close"), kinds(findings));
+    assertEquals(true, findings.get(0).isError());
   }
 
   private static Design card() {
@@ -143,8 +144,8 @@ class InspectionTest {
 
   private static List<Finding> findings(Design design, Goal goal) {
     FlatPattern flat = FlatPattern.of(design.base(), Tolerance.PAPER);
-    ClosedState closed = FoldModel.of(design, flat).orElseThrow().closed(Tolerance.PAPER);
-    return Inspection.inspect(design, Optional.of(closed), goal);
+    ClosedState closed = FoldModel.of(design, flat).closed().orElseThrow();
+    return Inspection.inspect(design, Optional.of(closed), goal, Optional.empty());
   }
 
   private static List<String> kinds(List<Finding> findings) {

@@ -23,6 +23,7 @@ import javafx.scene.text.TextAlignment;
 final class CanvasPainter {
   private static final double DARKEST = 0.72;
   private static final int GRAIN = 9;
+  private static final int HATCH = 8;
   private static final ImagePattern LAID = laid();
 
   private final GraphicsContext graphics;
@@ -51,6 +52,13 @@ final class CanvasPainter {
   }
 
   private void paint(Shape shape, boolean lit) {
+    if (shape.fill() == Fill.GLUE) {
+      graphics.setFill(hatch(palette.fill(Fill.GLUE)));
+      trace(shape.corners());
+      graphics.closePath();
+      graphics.fill();
+      return;
+    }
     Color plain = palette.fill(shape.fill());
     double light = DARKEST + (1 - DARKEST) * shape.light();
     Color shaded = plain.deriveColor(0, 1, light, 1);
@@ -78,6 +86,16 @@ final class CanvasPainter {
       tile.getPixelWriter().setColor(i, GRAIN - 1 - i, Color.rgb(0, 0, 0, 0.07));
     }
     return new ImagePattern(tile, 0, 0, GRAIN, GRAIN, false);
+  }
+
+  /** Glue is a wide hatch that leaves what lies under it to be seen. */
+  private static ImagePattern hatch(Color colour) {
+    WritableImage tile = new WritableImage(HATCH, HATCH);
+    for (int i = 0; i < HATCH; i++) {
+      tile.getPixelWriter().setColor(i, i, colour);
+      tile.getPixelWriter().setColor(i, (i + 1) % HATCH, colour);
+    }
+    return new ImagePattern(tile, 0, 0, HATCH, HATCH, false);
   }
 
   private void paint(Stroke stroke, boolean lit) {

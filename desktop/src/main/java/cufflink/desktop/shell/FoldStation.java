@@ -2,11 +2,15 @@ package cufflink.desktop.shell;
 
 import cufflink.core.drawing.Drawing;
 import cufflink.core.drawing.FoldDrawing;
+import cufflink.core.drawing.Patch;
 import cufflink.core.drawing.Surface;
+import cufflink.core.flat.FlatPattern;
 import cufflink.core.fold.FoldModel;
 import cufflink.core.fold.Viewpoint;
 import cufflink.core.job.Derivation;
 import cufflink.core.words.Words;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import javafx.animation.AnimationTimer;
 import javafx.scene.Node;
@@ -23,9 +27,11 @@ final class FoldStation implements StationView {
   private static final double STAGES_PER_SECOND = 0.7;
 
   private final Runnable redraw;
+  private final Runnable anew;
   private final FoldScrubber scrubber;
   private final Player player = new Player();
   private Viewpoint viewpoint = FRONT;
+  private String piece = "";
 
   /** Runs the folding from where it is to its end. */
   private final class Player extends AnimationTimer {
@@ -50,40 +56,70 @@ final class FoldStation implements StationView {
     }
   }
 
-  FoldStation(Runnable redraw) {
+  FoldStation(Runnable redraw, Runnable anew) {
     this.redraw = redraw;
+    this.anew = anew;
     this.scrubber = new FoldScrubber(redraw);
   }
 
   @Override
   public Node sentence(Derivation derivation) {
-    String key =
-        derivation.made().flatMap(Derivation.Made::fold).isPresent()
-            ? "fold.sentence"
-            : "fold.loop";
-    return new Sentence().say(Words.say(key));
+    List<FoldModel> models = derivation.made().map(FoldStation::models).orElse(List.of());
+    Sentence sentence = new Sentence();
+    if (models.size() > 1) {
+      sentence
+          .say(Words.say("fold.piece"))
+          .choice(
+              model(models).flat().piece().label(),
+              Words.say("fold.piece-hint"),
+              models.stream()
+                  .map(FoldModel::flat)
+                  .map(FlatPattern::piece)
+                  .map(each -> Sentence.item(each.label(), () -> take(each.id())))
+                  .toList());
+    }
+    boolean moves = models.isEmpty() || model(models).movesThroughout();
+    return sentence.say(Words.say(moves ? "fold.sentence" : "fold.ends"));
+  }
+
+  /** Returns what is folded, the card itself first. */
+  private static List<FoldModel> models(Derivation.Made made) {
+    List<FoldModel> models = new ArrayList<>(List.of(made.fold()));
+    models.addAll(made.others());
+    return models;
+  }
+
+  private FoldModel model(List<FoldModel> models) {
+    return models.stream()
+        .filter(each -> each.flat().piece().id().equals(piece))
+        .findFirst()
+        .orElse(models.get(0));
+  }
+
+  private void take(String id) {
+    piece = id;
+    player.stop();
+    scrubber.setMoment(0);
+    anew.run();
   }
 
   @Override
   public Optional<Drawing> draw(Derivation derivation, Surface surface) {
     return derivation
         .made()
-        .flatMap(
+        .map(
             made ->
-                made.fold()
-                    .map(
-                        model ->
-                            FoldDrawing.of(
-                                model,
-                                made.design().layers(),
-                                scrubber.moment(),
-                                viewpoint,
-                                surface)));
+                FoldDrawing.of(
+                    model(models(made)),
+                    Patch.of(made.design()),
+                    scrubber.moment(),
+                    viewpoint,
+                    surface));
   }
 
   @Override
   public Optional<Node> foot(Derivation derivation) {
-    Optional<FoldModel> fold = derivation.made().flatMap(Derivation.Made::fold);
+    Optional<FoldModel> fold = derivation.made().map(made -> model(models(made)));
     return fold.map(
         model -> {
           scrubber.show(model.stages());

@@ -4,6 +4,7 @@ import cufflink.core.design.Face;
 import cufflink.core.drawing.Drawing;
 import cufflink.core.drawing.FlatDrawing;
 import cufflink.core.drawing.Lie;
+import cufflink.core.drawing.Patch;
 import cufflink.core.drawing.Surface;
 import cufflink.core.job.Derivation;
 import cufflink.core.run.ScoreRun.Side;
@@ -63,6 +64,6 @@ final class LayerStation implements StationView {
                     new Lie(made.design().base(), Side.WIDTH, face),
                     surface,
                     new FlatDrawing.Options(
-                        made.design().layers(), Optional.empty(), score -> false, true, true)));
+                        Patch.of(made.design()), Optional.empty(), score -> false, true, true)));
   }
 }

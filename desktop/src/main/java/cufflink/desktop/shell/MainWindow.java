@@ -53,7 +53,7 @@ public final class MainWindow extends StackPane {
       Workbench bench, Projects projects, List<Job> demonstration, Runnable toggleTheme) {
     this.bench = bench;
     this.slip = new SlipView(bench);
-    FoldStation fold = new FoldStation(this::redrawOnly);
+    FoldStation fold = new FoldStation(this::redrawOnly, this::refresh);
     views.put(Station.SIZE, new SizeStation(bench));
     views.put(Station.CUT, new CutStation());
     views.put(Station.SCORE, new ScoreStation(bench, this::refresh));

@@ -3,6 +3,7 @@ package cufflink.desktop.shell;
 import cufflink.core.design.Design;
 import cufflink.core.drawing.Drawing;
 import cufflink.core.drawing.FoldDrawing;
+import cufflink.core.drawing.Patch;
 import cufflink.core.drawing.Surface;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.fold.FoldModel;
@@ -77,9 +78,9 @@ final class ShelfView extends ScrollPane {
   }
 
   private static Optional<Drawing> draw(Design design, Surface surface) {
-    FlatPattern flat = FlatPattern.of(design.base(), Tolerance.PAPER);
-    return FoldModel.of(design, flat)
-        .map(model -> FoldDrawing.still(model, design.layers(), moment(model), VIEWPOINT, surface));
+    FoldModel model = FoldModel.of(design, FlatPattern.of(design.base(), Tolerance.PAPER));
+    return Optional.of(
+        FoldDrawing.still(model, Patch.of(design), moment(model), VIEWPOINT, surface));
   }
 
   private static double moment(FoldModel model) {

@@ -7,6 +7,7 @@ import cufflink.core.design.Setting;
 import cufflink.core.design.Stage;
 import cufflink.core.drawing.Influence;
 import cufflink.core.drawing.Ref;
+import cufflink.core.fold.ClosedState;
 import cufflink.core.job.Derivation;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
@@ -65,6 +66,7 @@ public final class SlipWriter {
               List<SlipRow> rows = new ArrayList<>();
               made.design().pieces().forEach(piece -> rows.add(sizeOf(piece)));
               made.closed()
+                  .filter(ClosedState::isFlat)
                   .ifPresent(
                       closed ->
                           rows.add(
@@ -78,7 +80,7 @@ public final class SlipWriter {
   }
 
   private SlipRow row(Parameter parameter) {
-    Setting setting = derivation.job().values().get(parameter.id()).orElse(parameter.normal());
+    Setting setting = derivation.settled().get(parameter.id()).orElse(parameter.normal());
     return new SlipRow(
         parameter.id(),
         text(parameter, setting),
@@ -107,8 +109,7 @@ public final class SlipWriter {
         .made()
         .map(
             made ->
-                Influence.of(
-                    derivation.pattern(), derivation.job().values(), made.design(), parameter))
+                Influence.of(derivation.pattern(), derivation.settled(), made.design(), parameter))
         .orElse(Set.of());
   }
 
@@ -149,8 +150,13 @@ public final class SlipWriter {
           .filter(layer -> layer.paper() == paper)
           .forEach(layer -> rows.add(sizeOf(layer)));
       if (!rows.isEmpty()) {
-        boolean card = paper == PaperKind.CARDSTOCK;
-        String title = Words.say(card ? "slip.from-cardstock" : "slip.from-patterned");
+        String title =
+            Words.say(
+                switch (paper) {
+                  case CARDSTOCK -> "slip.from-cardstock";
+                  case PATTERNED -> "slip.from-patterned";
+                  case RIBBON -> "slip.from-ribbon";
+                });
         sections.add(new SlipSection(title, "", rows));
       }
     }
@@ -190,6 +196,7 @@ public final class SlipWriter {
     derivation
         .made()
         .flatMap(Derivation.Made::closed)
+        .filter(ClosedState::isFlat)
         .ifPresent(
             closed ->
                 sections.add(

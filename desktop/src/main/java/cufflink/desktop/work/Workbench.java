@@ -324,13 +324,12 @@ public final class Workbench {
     boolean isWidth = parameter.role() == Role.FINISHED_WIDTH;
     Length newWidth = isWidth ? length : follow(oldWidth, length, oldHeight);
     Length newHeight = isWidth ? follow(oldHeight, length, oldWidth) : length;
-    Goal goal = new Goal.Finished(newWidth, newHeight);
-    return Fitter.fit(pattern(), job.values(), goal, manner(job)).values().orElse(plain);
+    return Fitter.scaled(pattern(), job.onBench(), newWidth, newHeight, manner(job));
   }
 
   private Length follow(Length before, Length now, Length was) {
     Job job = job().orElseThrow();
-    return job.keepsProportions()
+    return job.keepsProportions() || pattern().isSquare()
         ? job.marks().nearest(before.scaled(now, was)).max(job.marks().step())
         : before;
   }
@@ -380,7 +379,7 @@ public final class Workbench {
       change(job, subject, "");
       return;
     }
-    Fit fit = Fitter.fit(pattern(), job.values(), job.goal(), manner(job));
+    Fit fit = Fitter.fit(pattern(), job.onBench(), job.goal(), manner(job));
     change(fit.values().map(job::withValues).orElse(job), subject, fit.told().say(formatOf(job)));
   }
 

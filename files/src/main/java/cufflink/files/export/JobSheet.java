@@ -8,6 +8,7 @@ import cufflink.core.design.Piece;
 import cufflink.core.drawing.Drawing;
 import cufflink.core.drawing.FlatDrawing;
 import cufflink.core.drawing.FoldDrawing;
+import cufflink.core.drawing.Patch;
 import cufflink.core.drawing.Surface;
 import cufflink.core.fold.FoldModel;
 import cufflink.core.fold.Viewpoint;
@@ -156,6 +157,7 @@ public final class JobSheet {
         switch (kind) {
           case CARDSTOCK -> "paper.cardstock";
           case PATTERNED -> "paper.patterned";
+          case RIBBON -> "paper.ribbon";
         });
   }
 
@@ -173,10 +175,10 @@ public final class JobSheet {
   }
 
   private void writeFolding(Derivation.Made made) throws IOException {
-    if (made.fold().isEmpty()) {
+    if (made.fold().stages().isEmpty()) {
       return;
     }
-    FoldModel model = made.fold().get();
+    FoldModel model = made.fold();
     pages.heading(Words.say("sheet.fold"));
     pages.need(STEP_SIZE + 30);
     double left = PdfPages.MARGIN;
@@ -188,7 +190,7 @@ public final class JobSheet {
       }
       Surface surface = surface(STEP_SIZE, STEP_SIZE);
       Drawing drawing =
-          FoldDrawing.of(model, made.design().layers(), moment, FROM_THE_FRONT, surface);
+          FoldDrawing.of(model, Patch.of(made.design()), moment, FROM_THE_FRONT, surface);
       pages.pen().paint(drawing, left, pages.y());
       String title =
           moment == 0

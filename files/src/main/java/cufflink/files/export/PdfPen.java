@@ -56,6 +56,8 @@ final class PdfPen {
       case INSIDE, SHEET -> 1;
       case OUTSIDE -> 0.93;
       case LAYER -> 0.86;
+      case GLUE -> 0.8;
+      case HOLE -> 1;
       case RULER -> 0.97;
     };
   }

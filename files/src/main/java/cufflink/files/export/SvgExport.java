@@ -3,6 +3,7 @@ package cufflink.files.export;
 import cufflink.core.design.Design;
 import cufflink.core.design.Fold;
 import cufflink.core.design.Layer;
+import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Point;
 import cufflink.core.design.Score;
@@ -64,6 +65,13 @@ public final class SvgExport {
     for (Score score : piece.scores()) {
       group(name(score.fold()), piece.id() + "." + score.id(), ends(score.line()), left, false);
     }
+    for (Slit cut : piece.cuts()) {
+      group("cut", piece.id() + "." + cut.id(), ends(cut.line()), left, false);
+    }
+    for (Opening opening : piece.openings()) {
+      String id = piece.id() + "." + opening.id();
+      group("cut", id, opening.outline(), left, true);
+    }
     for (Slit slit : piece.slits()) {
       group("slit", piece.id() + "." + slit.id(), ends(slit.line()), left, false);
     }
@@ -71,7 +79,17 @@ public final class SvgExport {
   }
 
   private void add(Layer layer) {
-    group("cut", layer.id(), Piece.rectangle(layer.width(), layer.height()), right, true);
+    List<Point> corners = Piece.rectangle(layer.width(), layer.height());
+    group("cut", layer.id(), corners, right, true);
+    if (layer.shape().isHalf()) {
+      boolean rising =
+          layer.shape() == Layer.Shape.TOP_LEFT || layer.shape() == Layer.Shape.BOTTOM_RIGHT;
+      List<Point> diagonal =
+          rising
+              ? List.of(corners.get(1), corners.get(3))
+              : List.of(corners.get(0), corners.get(2));
+      group("cut", layer.id() + ".corner-to-corner", diagonal, right, false);
+    }
     advance(layer.width(), layer.height());
   }
 

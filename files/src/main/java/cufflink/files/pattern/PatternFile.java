@@ -46,7 +46,7 @@ public record PatternFile(String name, Optional<Pattern> pattern, List<Mistake> 
     if (!mistakes.isEmpty()) {
       return new PatternFile(name, Optional.empty(), mistakes);
     }
-    PatternCompiler.Result result = PatternCompiler.compile(root);
+    PatternCompiler.Result result = PatternCompiler.compile(root, Accessories.all());
     return new PatternFile(name, result.pattern(), result.mistakes());
   }
 

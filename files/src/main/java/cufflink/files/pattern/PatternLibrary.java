@@ -104,7 +104,7 @@ public final class PatternLibrary {
     return List.copyOf(problems);
   }
 
-  private static String resource(String name) {
+  static String resource(String name) {
     try (InputStream in = PatternLibrary.class.getResourceAsStream(SHIPPED + name)) {
       return new String(in.readAllBytes(), StandardCharsets.UTF_8);
     } catch (IOException reason) {

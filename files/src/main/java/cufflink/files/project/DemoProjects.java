@@ -13,14 +13,19 @@ public final class DemoProjects {
   private static final String FOLDER = "/cufflink/files/demo/";
   private static final List<String> FILES =
       List.of(
-          "thank-you-voucher.cufflink", "workshop-invitation.cufflink", "tide-calendar.cufflink");
+          "thank-you-voucher.cufflink",
+          "workshop-invitation.cufflink",
+          "tide-calendar.cufflink",
+          "tool-token-pocket.cufflink",
+          "slipway-sign.cufflink",
+          "season-folio.cufflink");
 
   private DemoProjects() {}
 
   /**
    * Reads the demonstration.
    *
-   * @return one project for each shipped construction
+   * @return projects, each of another construction
    */
   public static List<Job> all() {
     List<Job> jobs = new ArrayList<>();

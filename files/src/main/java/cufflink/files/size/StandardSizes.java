@@ -5,6 +5,7 @@ import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Parsed;
 import cufflink.core.measure.Unit;
 import cufflink.core.paper.Envelope;
+import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Sheet;
 import java.io.IOException;
 import java.io.InputStream;
@@ -32,6 +33,11 @@ public final class StandardSizes {
   private static final List<Envelope> ENVELOPES =
       read("envelopes.yaml").stream()
           .map(each -> new Envelope(each.id, each.label, each.width, each.height))
+          .toList();
+
+  private static final List<HeldItem> ITEMS =
+      read("items.yaml").stream()
+          .map(each -> new HeldItem(each.id, each.label, each.width, each.height))
           .toList();
 
   private StandardSizes() {}
@@ -62,6 +68,26 @@ public final class StandardSizes {
    */
   public static List<Envelope> envelopes() {
     return ENVELOPES;
+  }
+
+  /**
+   * Returns what a card may have to hold.
+   *
+   * @return the items in the order of the data file
+   */
+  public static List<HeldItem> items() {
+    return ITEMS;
+  }
+
+  /**
+   * Finds something to hold.
+   *
+   * @param id its id, in any case
+   * @return the item, if there is one
+   */
+  public static Optional<HeldItem> item(String id) {
+    String wanted = id.strip().toLowerCase(Locale.ROOT);
+    return ITEMS.stream().filter(item -> item.id().equals(wanted)).findFirst();
   }
 
   /**

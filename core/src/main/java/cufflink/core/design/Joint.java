@@ -1,0 +1,60 @@
+package cufflink.core.design;
+
+import cufflink.core.measure.Length;
+import java.util.List;
+
+/**
+ * A piece glued onto another one.
+ *
+ * @param id unique within the design
+ * @param label what the maker glues, such as "sleeve"
+ * @param piece the piece that is glued on
+ * @param on the piece it is glued to
+ * @param face the face it is glued to
+ * @param area where it lies, with all its corners
+ * @param shape what its paper looks like inside the area
+ * @param glue where the glue goes
+ * @param mouth the side left open as the mouth of a pocket, if it makes one
+ */
+public record Joint(
+    String id,
+    String label,
+    String piece,
+    String on,
+    Face face,
+    Area area,
+    Layer.Shape shape,
+    List<Area> glue,
+    Side mouth) {
+  /** Copies the list. */
+  public Joint {
+    glue = List.copyOf(glue);
+  }
+
+  /**
+   * Returns the corners of what is glued on.
+   *
+   * @return three or four corners in order
+   */
+  public List<Point> outline() {
+    List<Point> corners = area.corners();
+    return switch (shape) {
+      case WHOLE -> corners;
+      case TOP_LEFT -> List.of(corners.get(0), corners.get(1), corners.get(3));
+      case TOP_RIGHT -> List.of(corners.get(0), corners.get(1), corners.get(2));
+      case BOTTOM_RIGHT -> List.of(corners.get(1), corners.get(2), corners.get(3));
+      case BOTTOM_LEFT -> List.of(corners.get(0), corners.get(2), corners.get(3));
+      case ON_POINT -> onPoint();
+    };
+  }
+
+  private List<Point> onPoint() {
+    Length x = area.at().x().plus(Length.ofUnits(area.width().units() / 2));
+    Length y = area.at().y().plus(Length.ofUnits(area.height().units() / 2));
+    return List.of(
+        new Point(x, area.at().y()),
+        new Point(area.right(), y),
+        new Point(x, area.bottom()),
+        new Point(area.at().x(), y));
+  }
+}

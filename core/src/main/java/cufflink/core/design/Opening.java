@@ -1,0 +1,67 @@
+package cufflink.core.design;
+
+import cufflink.core.measure.Length;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Something cut or punched out of a piece.
+ *
+ * @param id unique within the piece
+ * @param label the maker's name for it
+ * @param kind what it is for
+ * @param outline its corners in order; a round one has many, see {@link #CORNERS}
+ * @param round the circle, if it is round
+ */
+public record Opening(
+    String id, String label, Kind kind, List<Point> outline, Optional<Round> round) {
+  /** How many corners stand for a circle; the chord is then within 0.1 % of the radius. */
+  public static final int CORNERS = 72;
+
+  /** What an opening is for. */
+  public enum Kind {
+    /** Shows what is behind. */
+    WINDOW,
+    /** A half circle at an edge, to take hold of what is in a pocket. */
+    NOTCH,
+    /** A long hole to push something through. */
+    SLOT,
+    /** A small round hole for a ribbon or a brad. */
+    HOLE
+  }
+
+  /**
+   * A circle.
+   *
+   * @param centre its centre
+   * @param radius its radius, above zero
+   */
+  public record Round(Point centre, Length radius) {}
+
+  /** Copies the corners. */
+  public Opening {
+    outline = List.copyOf(outline);
+  }
+
+  /**
+   * Makes a round opening.
+   *
+   * @param id unique within the piece
+   * @param label the maker's name for it
+   * @param kind what it is for
+   * @param round the circle
+   * @return the opening
+   */
+  public static Opening round(String id, String label, Kind kind, Round round) {
+    List<Point> corners = new ArrayList<>();
+    double radius = round.radius().toMillimetres();
+    for (int i = 0; i < CORNERS; i++) {
+      double angle = 2 * Math.PI * i / CORNERS;
+      Length right = Length.fromMillimetres(radius * Math.cos(angle));
+      Length down = Length.fromMillimetres(radius * Math.sin(angle));
+      corners.add(new Point(round.centre().x().plus(right), round.centre().y().plus(down)));
+    }
+    return new Opening(id, label, kind, corners, Optional.of(round));
+  }
+}

@@ -1,0 +1,16 @@
+package cufflink.core.design;
+
+import cufflink.core.measure.Length;
+
+/**
+ * Room for something to be held, inside all glue.
+ *
+ * @param id unique within the design
+ * @param label the maker's name for it
+ * @param on the piece it is part of
+ * @param width how wide the mouth is inside the glue, above zero
+ * @param depth how deep it is from the mouth, above zero
+ * @param room how tall something in it may stand before it passes the closed card, at least the
+ *     depth
+ */
+public record Pocket(String id, String label, String on, Length width, Length depth, Length room) {}

@@ -1,0 +1,91 @@
+package cufflink.core.drawing;
+
+import cufflink.core.design.Area;
+import cufflink.core.design.Design;
+import cufflink.core.design.Face;
+import cufflink.core.design.Joint;
+import cufflink.core.design.Layer;
+import cufflink.core.design.PaperKind;
+import cufflink.core.design.Piece;
+import cufflink.core.design.Point;
+import cufflink.core.flat.Spot;
+import cufflink.core.measure.Length;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Paper that lies on a piece: a layer, or another piece glued on.
+ *
+ * @param ref the piece it lies on and its own id
+ * @param label the maker's name for it
+ * @param face the face it lies on
+ * @param corners its corners on the piece, millimetres
+ * @param width the width of the paper as cut
+ * @param height the height of the paper as cut
+ * @param fill how it is filled
+ * @param edge how its edge is drawn
+ * @param glue where glue is to be shown
+ */
+public record Patch(
+    Ref ref,
+    String label,
+    Face face,
+    List<Spot> corners,
+    Length width,
+    Length height,
+    Fill fill,
+    Ink edge,
+    List<List<Spot>> glue) {
+  /** Copies the lists. */
+  public Patch {
+    corners = List.copyOf(corners);
+    glue = List.copyOf(glue);
+  }
+
+  /**
+   * Returns all that lies on the pieces of a design, in the order it is glued on.
+   *
+   * @param design the design
+   * @return layers first, glued pieces over them
+   */
+  public static List<Patch> of(Design design) {
+    List<Patch> patches = new ArrayList<>();
+    design.layers().forEach(layer -> patches.add(of(layer)));
+    design
+        .joints()
+        .forEach(
+            joint -> design.piece(joint.piece()).ifPresent(piece -> patches.add(of(joint, piece))));
+    return patches;
+  }
+
+  private static Patch of(Layer layer) {
+    return new Patch(
+        new Ref(layer.on(), layer.id()),
+        layer.label(),
+        layer.face(),
+        spots(layer.outline()),
+        layer.width(),
+        layer.height(),
+        Fill.LAYER,
+        Ink.LAYER_EDGE,
+        List.of());
+  }
+
+  private static Patch of(Joint joint, Piece piece) {
+    boolean patterned = piece.paper() == PaperKind.PATTERNED;
+    return new Patch(
+        new Ref(joint.on(), joint.id()),
+        joint.label(),
+        joint.face(),
+        spots(joint.outline()),
+        piece.width(),
+        piece.height(),
+        patterned ? Fill.LAYER : Fill.of(joint.face()),
+        Ink.CUT,
+        joint.glue().stream().map(Area::corners).map(Patch::spots).toList());
+  }
+
+  private static List<Spot> spots(List<Point> points) {
+    return points.stream().map(Spot::from).toList();
+  }
+}

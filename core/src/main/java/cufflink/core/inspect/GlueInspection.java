@@ -1,0 +1,132 @@
+package cufflink.core.inspect;
+
+import cufflink.core.design.Area;
+import cufflink.core.design.Design;
+import cufflink.core.design.Finding;
+import cufflink.core.design.Finding.Place;
+import cufflink.core.design.Finding.Severity;
+import cufflink.core.design.Joint;
+import cufflink.core.design.Piece;
+import cufflink.core.design.Score;
+import cufflink.core.design.Sentence;
+import cufflink.core.design.Side;
+import cufflink.core.design.Zone;
+import cufflink.core.flat.Facet;
+import cufflink.core.flat.Spot;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.Tolerance;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.locationtech.jts.geom.Polygon;
+
+/**
+ * Glue keeps off folds, pocket mouths and moving parts, and what is glued on stays on its paper.
+ */
+final class GlueInspection {
+  private final Design design;
+  private final List<Finding> findings = new ArrayList<>();
+
+  private GlueInspection(Design design) {
+    this.design = design;
+  }
+
+  static List<Finding> inspect(Design design) {
+    GlueInspection inspection = new GlueInspection(design);
+    for (Joint joint : design.joints()) {
+      design.piece(joint.on()).ifPresent(piece -> inspection.check(joint, piece));
+    }
+    return inspection.findings;
+  }
+
+  private void check(Joint joint, Piece piece) {
+    Length over = joint.area().over(piece);
+    if (over.isPositive()) {
+      add(
+          "hangs-over",
+          Place.on(piece.id(), joint.id()),
+          Sentence.of("inspect.hangs-over", joint.label(), over, piece.label()));
+    }
+    for (Area glue : joint.glue()) {
+      checkPaper(joint, glue, piece);
+      checkFolds(joint, glue, piece);
+      checkZones(joint, glue, piece);
+      if (closes(glue, joint)) {
+        add(
+            "glued-shut",
+            Place.on(piece.id(), joint.id()),
+            Sentence.of("inspect.glued-shut", joint.label()));
+      }
+    }
+  }
+
+  /** Glue beside the paper seals what lies behind it. */
+  private void checkPaper(Joint joint, Area glue, Piece piece) {
+    if (glue.over(piece).isPositive() || !lies(glue, piece)) {
+      add(
+          "glue-off-paper",
+          Place.on(piece.id(), joint.id()),
+          Sentence.of("inspect.glue-off", joint.label(), piece.label()));
+    }
+  }
+
+  private static boolean lies(Area glue, Piece piece) {
+    Polygon paper = Facet.polygon(piece.outline().stream().map(Spot::from).toList());
+    Polygon spot = Facet.polygon(glue.corners().stream().map(Spot::from).toList());
+    return paper.buffer(Tolerance.FOLDED.length()).covers(spot);
+  }
+
+  private void checkFolds(Joint joint, Area glue, Piece piece) {
+    for (Score score : piece.scores()) {
+      if (score.folds() && runsThrough(score, glue)) {
+        add(
+            "glue-on-score",
+            Place.on(piece.id(), joint.id(), score.id()),
+            Sentence.of("inspect.glue-score", joint.label(), score.label()));
+      }
+    }
+  }
+
+  private static boolean runsThrough(Score score, Area glue) {
+    var from = score.line().from();
+    var to = score.line().to();
+    return from.x().min(to.x()).compareTo(glue.right()) < 0
+        && from.x().max(to.x()).compareTo(glue.at().x()) > 0
+        && from.y().min(to.y()).compareTo(glue.bottom()) < 0
+        && from.y().max(to.y()).compareTo(glue.at().y()) > 0
+        && (score.line().isLevel() || score.line().isVertical());
+  }
+
+  private void checkZones(Joint joint, Area glue, Piece piece) {
+    for (Zone zone : design.zones()) {
+      boolean same = zone.on().equals(piece.id()) && zone.face() == joint.face();
+      if (same && zone.area().overlaps(glue)) {
+        add(
+            "glue-in-the-way",
+            Place.on(piece.id(), joint.id(), zone.id()),
+            Sentence.of("inspect.glue-zone", joint.label(), zone.label()));
+      }
+    }
+  }
+
+  /** Says whether glue runs along more than half of a pocket's mouth. */
+  private static boolean closes(Area glue, Joint joint) {
+    Area area = joint.area();
+    boolean touches =
+        switch (joint.mouth()) {
+          case TOP -> glue.at().y().compareTo(area.at().y()) <= 0;
+          case BOTTOM -> glue.bottom().compareTo(area.bottom()) >= 0;
+          case LEFT -> glue.at().x().compareTo(area.at().x()) <= 0;
+          case RIGHT -> glue.right().compareTo(area.right()) >= 0;
+          case NONE -> false;
+        };
+    boolean level = joint.mouth() == Side.TOP || joint.mouth() == Side.BOTTOM;
+    Length along = level ? glue.width() : glue.height();
+    Length mouth = level ? area.width() : area.height();
+    return touches && along.times(2).compareTo(mouth) > 0;
+  }
+
+  private void add(String kind, Place place, Sentence sentence) {
+    findings.add(new Finding(kind, Severity.ERROR, place, sentence, Optional.empty()));
+  }
+}

@@ -1,0 +1,42 @@
+package cufflink.core.paper;
+
+import cufflink.core.measure.Length;
+
+/**
+ * Something a card is to hold.
+ *
+ * @param id its name in files and commands, such as "gift-card"
+ * @param label the maker's name for it
+ * @param width one side
+ * @param height the other side
+ */
+public record HeldItem(String id, String label, Length width, Length height) {
+  /** Checks the sides. */
+  public HeldItem {
+    if (!width.isPositive() || !height.isPositive()) {
+      throw new IllegalArgumentException("nothing is " + width + " by " + height);
+    }
+  }
+
+  /**
+   * Returns how much room is left beside and above the item in a pocket, turned the better way.
+   *
+   * <p>The item must go between the glue, must not stand higher than the room, and at least half of
+   * it must be inside the pocket, or it falls out.
+   *
+   * @param mouth the width of the pocket's mouth
+   * @param depth the pocket's depth
+   * @param room how tall something in it may stand
+   * @return the clearance; below zero by how much it does not fit
+   */
+  public Length clearance(Length mouth, Length depth, Length room) {
+    return clearance(width, height, mouth, depth, room)
+        .max(clearance(height, width, mouth, depth, room));
+  }
+
+  private static Length clearance(
+      Length across, Length tall, Length mouth, Length depth, Length room) {
+    Length half = Length.ofUnits(tall.units() / 2);
+    return mouth.minus(across).min(room.minus(tall)).min(depth.minus(half));
+  }
+}

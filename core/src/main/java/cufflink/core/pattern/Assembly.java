@@ -1,0 +1,102 @@
+package cufflink.core.pattern;
+
+import cufflink.core.design.Area;
+import cufflink.core.design.Face;
+import cufflink.core.design.Joint;
+import cufflink.core.design.Layer;
+import cufflink.core.design.Pocket;
+import cufflink.core.design.Side;
+import cufflink.core.design.Zone;
+import cufflink.core.expression.Formula;
+import cufflink.core.pattern.Parts.Presence;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * How the pieces of a pattern go together, still in formulas.
+ *
+ * @param joints the pieces glued onto others
+ * @param zones what must stay free of glue
+ * @param pockets what can hold something
+ */
+record Assembly(
+    List<JointTemplate> joints, List<ZoneTemplate> zones, List<PocketTemplate> pockets) {
+
+  record JointTemplate(
+      Presence presence,
+      String piece,
+      String on,
+      Face face,
+      List<Formula> area,
+      Layer.Shape shape,
+      List<List<Formula>> glue,
+      Side mouth) {}
+
+  record ZoneTemplate(Presence presence, String on, Face face, List<Formula> area) {}
+
+  record PocketTemplate(Presence presence, String on, Formula width, Formula depth, Formula room) {}
+
+  List<Joint> joints(Scope scope) {
+    List<Joint> result = new ArrayList<>();
+    for (JointTemplate each : joints) {
+      Repeats.forEach(
+          each.presence(),
+          scope,
+          turn ->
+              result.add(
+                  new Joint(
+                      turn.id(),
+                      each.presence().label(),
+                      each.piece(),
+                      each.on(),
+                      each.face(),
+                      area(scope, each.area()),
+                      each.shape(),
+                      each.glue().stream().map(glue -> area(scope, glue)).toList(),
+                      each.mouth())));
+    }
+    return result;
+  }
+
+  List<Zone> zones(Scope scope) {
+    List<Zone> result = new ArrayList<>();
+    for (ZoneTemplate each : zones) {
+      Repeats.forEach(
+          each.presence(),
+          scope,
+          turn ->
+              result.add(
+                  new Zone(
+                      turn.id(),
+                      each.presence().label(),
+                      each.on(),
+                      each.face(),
+                      area(scope, each.area()))));
+    }
+    return result;
+  }
+
+  List<Pocket> pockets(Scope scope) {
+    List<Pocket> result = new ArrayList<>();
+    for (PocketTemplate each : pockets) {
+      Repeats.forEach(
+          each.presence(),
+          scope,
+          turn ->
+              result.add(
+                  new Pocket(
+                      turn.id(),
+                      each.presence().label(),
+                      each.on(),
+                      scope.length(each.width()),
+                      scope.length(each.depth()),
+                      scope.length(each.room()))));
+    }
+    return result;
+  }
+
+  private static Area area(Scope scope, List<Formula> formulas) {
+    return new Area(
+        scope.point(formulas), scope.length(formulas.get(2)), scope.length(formulas.get(3)));
+  }
+}

@@ -1,0 +1,80 @@
+package cufflink.core.pattern;
+
+import cufflink.core.design.Face;
+import cufflink.core.design.Layer;
+import cufflink.core.design.Side;
+import cufflink.core.expression.Formula;
+import cufflink.core.expression.Kind;
+import cufflink.core.pattern.Assembly.JointTemplate;
+import cufflink.core.pattern.Assembly.PocketTemplate;
+import cufflink.core.pattern.Assembly.ZoneTemplate;
+import cufflink.core.pattern.Parts.PieceTemplate;
+import java.util.List;
+
+/** Compiles how the pieces of a pattern go together: joints, pockets, what stays free of glue. */
+final class AssemblyCompiler {
+  private final Section file;
+  private final List<PieceTemplate> pieces;
+
+  AssemblyCompiler(Section file, List<PieceTemplate> pieces) {
+    this.file = file;
+    this.pieces = pieces;
+  }
+
+  Assembly compile() {
+    return new Assembly(
+        file.named("joins", this::joint),
+        file.named("keep-clear", this::zone),
+        file.named("pockets", this::pocket));
+  }
+
+  /** Reads the name of a piece, which must be there. */
+  static String pieceName(Section section, String key, List<PieceTemplate> pieces) {
+    String name = section.text(key);
+    if (pieces.stream().noneMatch(piece -> piece.presence().id().equals(name))) {
+      section.note(section.place(), "pattern.no-such-piece", name);
+    }
+    return name;
+  }
+
+  private JointTemplate joint(String id, Section plain) {
+    Section section = Repeats.counting(plain);
+    return new JointTemplate(
+        Repeats.presence(id, section),
+        pieceName(section, "piece", pieces),
+        pieceName(section, "on", pieces),
+        section.oneOf("face", Face.class, Face.INSIDE),
+        area(section),
+        section.oneOf("shape", Layer.Shape.class, Layer.Shape.WHOLE),
+        section.items("glue").stream().map(each -> section.lengths(each, 4)).toList(),
+        section.oneOf("mouth", Side.class, Side.NONE));
+  }
+
+  private ZoneTemplate zone(String id, Section plain) {
+    Section section = Repeats.counting(plain);
+    return new ZoneTemplate(
+        Repeats.presence(id, section),
+        pieceName(section, "on", pieces),
+        section.oneOf("face", Face.class, Face.INSIDE),
+        area(section));
+  }
+
+  private PocketTemplate pocket(String id, Section plain) {
+    Section section = Repeats.counting(plain);
+    Formula depth = section.required("depth", Kind.LENGTH);
+    return new PocketTemplate(
+        Repeats.presence(id, section),
+        pieceName(section, "on", pieces),
+        section.required("width", Kind.LENGTH),
+        depth,
+        section.formula("room", Kind.LENGTH).orElse(depth));
+  }
+
+  private static List<Formula> area(Section section) {
+    if (!section.has("area")) {
+      section.note(section.place(), "pattern.missing", "area");
+    }
+    return section.lengths(
+        section.entry("area").orElse(new Entry.Items(section.place(), List.of())), 4);
+  }
+}

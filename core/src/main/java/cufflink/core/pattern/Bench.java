@@ -1,0 +1,67 @@
+package cufflink.core.pattern;
+
+import cufflink.core.design.Setting;
+import cufflink.core.design.Values;
+import cufflink.core.expression.Kind;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.Marks;
+import cufflink.core.paper.Papers;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * What every formula may know of the maker's bench besides the pattern's own values: the calipers
+ * of the papers and the distance between the marks of the ruler.
+ */
+public final class Bench {
+  private static final String CARD = "card_caliper";
+  private static final String PATTERNED = "paper_caliper";
+  private static final String MARK = "mark";
+
+  /** The names that no pattern may use for a value of its own. */
+  public static final Set<String> NAMES = Set.of(CARD, PATTERNED, MARK);
+
+  private static final Values USUAL = of(Marks.MILLIMETRES, Papers.USUAL);
+
+  private Bench() {}
+
+  /**
+   * Returns what formulas know of a bench.
+   *
+   * @param marks the marks of the ruler
+   * @param papers the papers
+   * @return lengths by name
+   */
+  public static Values of(Marks marks, Papers papers) {
+    return Values.NONE
+        .and(CARD, papers.card().caliper())
+        .and(PATTERNED, papers.patterned().caliper())
+        .and(MARK, marks.step());
+  }
+
+  /**
+   * Returns what formulas know of a ruler alone.
+   *
+   * @param marks the marks of the ruler
+   * @return lengths by name
+   */
+  public static Values of(Marks marks) {
+    return Values.NONE.and(MARK, marks.step());
+  }
+
+  static Map<String, Kind> kinds() {
+    return Map.of(CARD, Kind.LENGTH, PATTERNED, Kind.LENGTH, MARK, Kind.LENGTH);
+  }
+
+  /** Returns a length of the bench that some values name, or the usual one. */
+  static Length length(Values values, String name) {
+    Setting setting = values.get(name).or(() -> USUAL.get(name)).orElseThrow();
+    return ((Setting.OfLength) setting).length();
+  }
+
+  /** Takes a length up to the next mark of the ruler that some values name. */
+  static Length upToMark(Values values, Length length) {
+    long step = length(values, MARK).units();
+    return Length.ofUnits(Math.multiplyExact(-Math.floorDiv(-length.units(), step), step));
+  }
+}
