@@ -67,7 +67,38 @@ public final class FoldDrawing {
   public static Drawing still(
       FoldModel model, List<Patch> patches, double moment, Viewpoint viewpoint, Surface surface) {
     FoldDrawing drawing = new FoldDrawing(model, patches, viewpoint, surface);
-    return drawing.draw(moment, drawing.pen(List.of(moment)));
+    return drawing.draw(moment, drawing.pen(List.of(model.shown(moment))));
+  }
+
+  /**
+   * Returns how much room a card takes at a moment.
+   *
+   * @param model the folded piece
+   * @param moment as for {@link FoldModel#angles}
+   * @param viewpoint from where it is seen
+   * @return its width and height to the eye, in millimetres
+   */
+  public static Spot extent(FoldModel model, double moment, Viewpoint viewpoint) {
+    double[] box = box(model, List.of(model.shown(moment)), viewpoint);
+    return new Spot(box[2] - box[0], box[3] - box[1]);
+  }
+
+  /** Returns the left, top, right and bottom of a card at all of these moments, to the eye. */
+  private static double[] box(FoldModel model, List<Double> moments, Viewpoint viewpoint) {
+    double[] box = {Double.MAX_VALUE, Double.MAX_VALUE, -Double.MAX_VALUE, -Double.MAX_VALUE};
+    for (double moment : moments) {
+      Pose pose = model.pose(moment);
+      for (Facet facet : model.flat().facets()) {
+        for (Vec corner : pose.corners(facet.index())) {
+          Vec seen = viewpoint.apply(corner);
+          box[0] = Math.min(box[0], seen.x());
+          box[1] = Math.min(box[1], seen.y());
+          box[2] = Math.max(box[2], seen.x());
+          box[3] = Math.max(box[3], seen.y());
+        }
+      }
+    }
+    return box;
   }
 
   /** Returns moments through the whole folding, to find out how much room it takes. */
@@ -95,22 +126,11 @@ public final class FoldDrawing {
 
   /** Fits the card at all of these moments into the surface. */
   private Pen pen(List<Double> moments) {
-    double left = Double.MAX_VALUE;
-    double top = Double.MAX_VALUE;
-    double right = -Double.MAX_VALUE;
-    double bottom = -Double.MAX_VALUE;
-    for (double moment : moments) {
-      Pose pose = model.pose(moment);
-      for (Facet facet : model.flat().facets()) {
-        for (Vec corner : pose.corners(facet.index())) {
-          Vec seen = viewpoint.apply(corner);
-          left = Math.min(left, seen.x());
-          right = Math.max(right, seen.x());
-          top = Math.min(top, seen.y());
-          bottom = Math.max(bottom, seen.y());
-        }
-      }
-    }
+    double[] box = box(model, moments, viewpoint);
+    double left = box[0];
+    double top = box[1];
+    double right = box[2];
+    double bottom = box[3];
     double scale =
         Math.min(
             (surface.width() - 2 * MARGIN) / (right - left),

@@ -52,6 +52,8 @@ final class FoldScrubber extends VBox {
       Label name = new Label(names.getChildren().size() + 1 + ". " + stage.title());
       name.setMaxWidth(Double.MAX_VALUE);
       name.setPrefWidth(100);
+      name.setWrapText(true);
+      name.setMinHeight(Label.USE_PREF_SIZE);
       HBox.setHgrow(name, Priority.ALWAYS);
       names.getChildren().add(name);
     }

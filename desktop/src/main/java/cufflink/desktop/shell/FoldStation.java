@@ -78,6 +78,9 @@ final class FoldStation implements StationView {
                   .map(each -> Sentence.item(each.label(), () -> take(each.id())))
                   .toList());
     }
+    if (!models.isEmpty() && model(models).stages().isEmpty()) {
+      return sentence.say(Words.say("fold.none"));
+    }
     boolean moves = models.isEmpty() || model(models).movesThroughout();
     return sentence.say(Words.say(moves ? "fold.sentence" : "fold.ends"));
   }
@@ -86,7 +89,8 @@ final class FoldStation implements StationView {
   private static List<FoldModel> models(Derivation.Made made) {
     List<FoldModel> models = new ArrayList<>(List.of(made.fold()));
     models.addAll(made.others());
-    return models;
+    List<FoldModel> folding = models.stream().filter(model -> !model.stages().isEmpty()).toList();
+    return folding.isEmpty() ? List.of(made.fold()) : folding;
   }
 
   private FoldModel model(List<FoldModel> models) {
@@ -119,7 +123,11 @@ final class FoldStation implements StationView {
 
   @Override
   public Optional<Node> foot(Derivation derivation) {
-    Optional<FoldModel> fold = derivation.made().map(made -> model(models(made)));
+    Optional<FoldModel> fold =
+        derivation
+            .made()
+            .map(made -> model(models(made)))
+            .filter(model -> !model.stages().isEmpty());
     return fold.map(
         model -> {
           scrubber.show(model.stages());

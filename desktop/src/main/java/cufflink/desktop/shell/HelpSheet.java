@@ -21,6 +21,7 @@ final class HelpSheet extends StackPane {
           "save",
           "open",
           "print",
+          "find",
           "units",
           "theme",
           "help");

@@ -54,6 +54,7 @@ final class Keys {
         }
       }
       case P -> projects.exportPdf(scene().getWindow());
+      case F -> window.search();
       case U -> window.toggleUnits();
       case T -> toggleTheme.run();
       default -> {

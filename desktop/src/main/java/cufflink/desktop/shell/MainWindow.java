@@ -70,7 +70,6 @@ public final class MainWindow extends StackPane {
     top.getStyleClass().add("top");
     table.getStyleClass().add("table");
     frame.setTop(top);
-    frame.setRight(slip);
     getStyleClass().add("main-window");
     getChildren().addAll(frame, help);
     paper.chosen().bindBidirectional(bench.chosen());
@@ -105,6 +104,7 @@ public final class MainWindow extends StackPane {
     Node foot = view.get().foot(now).orElse(null);
     table.setBottom(foot);
     frame.setCenter(table);
+    frame.setRight(slip);
     paper.plant(flags(now));
     redrawOnly();
   }
@@ -128,7 +128,9 @@ public final class MainWindow extends StackPane {
     if (shelf.isEmpty()) {
       shelf = Optional.of(new ShelfView(bench));
     }
+    shelf.get().refresh();
     frame.setCenter(shelf.get());
+    frame.setRight(null);
   }
 
   private List<Flag> flags(Derivation derivation) {
@@ -155,6 +157,13 @@ public final class MainWindow extends StackPane {
     return finding
         .fix()
         .map(fix -> new Flag.Cure(fix.label().say(bench.format()), () -> bench.cure(fix)));
+  }
+
+  /** Goes to the shelf, to look for a construction by name. */
+  void search() {
+    bench.station().set(Station.CHOOSE);
+    showShelf();
+    shelf.ifPresent(ShelfView::search);
   }
 
   void step(int direction) {

@@ -1,44 +1,63 @@
 package cufflink.desktop.shell;
 
-import cufflink.core.design.Design;
-import cufflink.core.drawing.Drawing;
-import cufflink.core.drawing.FoldDrawing;
-import cufflink.core.drawing.Patch;
-import cufflink.core.drawing.Surface;
-import cufflink.core.flat.FlatPattern;
-import cufflink.core.fold.FoldModel;
-import cufflink.core.fold.Viewpoint;
-import cufflink.core.measure.Tolerance;
-import cufflink.core.pattern.Pattern;
-import cufflink.core.pattern.PatternEvaluator;
+import cufflink.core.fit.Offer;
+import cufflink.core.fit.Question.Priority;
+import cufflink.core.measure.Marks;
 import cufflink.core.words.Words;
-import cufflink.desktop.paper.PaperView;
+import cufflink.desktop.work.Wish;
 import cufflink.desktop.work.Workbench;
+import cufflink.files.size.StandardSizes;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
-import javafx.scene.AccessibleRole;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.function.Function;
+import javafx.application.Platform;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.input.KeyCode;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
-/** Which construction? Each stands on the table half folded, drawn from its own file. */
-final class ShelfView extends ScrollPane {
-  private static final Viewpoint VIEWPOINT = new Viewpoint(-20, 52);
-  private static final double HALF_FOLDED = 0.55;
+/**
+ * Which construction? What the maker has and wants stands in one sentence; below it lie the
+ * constructions that will do, half folded, each at the size that suits best.
+ */
+final class ShelfView extends VBox {
+  private static final List<Integer> TIMES = List.of(15, 30, 60);
+  private static final ExecutorService SEARCHER =
+      Executors.newSingleThreadExecutor(
+          task -> {
+            Thread thread = new Thread(task, "shelf");
+            thread.setDaemon(true);
+            return thread;
+          });
 
   private final Workbench bench;
+  private final FlowPane table = new FlowPane();
+  private final VBox head = new VBox();
+  private final Label none = new Label(Words.say("shelf.none"));
+  private final TextField search = new TextField();
+  private Wish wish = Wish.ANYTHING;
+  private Marks shown;
+  private int asked;
 
   ShelfView(Workbench bench) {
     this.bench = bench;
+    this.shown = bench.marks();
     getStyleClass().add("shelf");
-    setFitToWidth(true);
     Label question = new Label(Words.say("shelf.question"));
     question.getStyleClass().add("shelf-question");
-    FlowPane table = new FlowPane();
+    search.setPromptText(Words.say("shelf.search"));
+    search.getStyleClass().add("shelf-search");
+    search.textProperty().addListener((property, before, now) -> wish(wish.withText(now)));
     table.getStyleClass().add("shelf-table");
-    bench.library().patterns().forEach(pattern -> table.getChildren().add(stand(pattern)));
-    VBox all = new VBox(question, table);
+    none.getStyleClass().add("shelf-none");
+    none.setWrapText(true);
+    VBox all = new VBox(none, table);
     for (String problem : bench.library().problems()) {
       Label label = new Label(problem);
       label.getStyleClass().add("shelf-problem");
@@ -46,44 +65,135 @@ final class ShelfView extends ScrollPane {
       all.getChildren().add(label);
     }
     all.getStyleClass().add("shelf-all");
-    setContent(all);
+    ScrollPane scroll = new ScrollPane(all);
+    scroll.setFitToWidth(true);
+    scroll.getStyleClass().add("shelf-scroll");
+    head.getStyleClass().add("shelf-head");
+    head.getChildren().addAll(question, new Sentence());
+    getChildren().addAll(head, scroll);
+    javafx.scene.layout.VBox.setVgrow(scroll, javafx.scene.layout.Priority.ALWAYS);
+    wish(wish);
   }
 
-  private VBox stand(Pattern pattern) {
-    PaperView paper = new PaperView();
-    paper.setMouseTransparent(true);
-    Optional<Design> design = PatternEvaluator.evaluate(pattern, pattern.normalValues()).design();
-    paper.show(
-        surface -> design.flatMap(each -> draw(each, surface)), bench.marks(), bench.format());
-    paper.getStyleClass().add("shelf-paper");
-    Label name = new Label(pattern.name());
-    name.getStyleClass().add("shelf-name");
-    Label about = new Label(pattern.about());
-    about.setWrapText(true);
-    about.getStyleClass().add("shelf-about");
-    VBox stand = new VBox(paper, name, about);
-    stand.getStyleClass().add("stand");
-    stand.setFocusTraversable(true);
-    stand.setAccessibleRole(AccessibleRole.BUTTON);
-    stand.setAccessibleText(pattern.name() + ". " + pattern.about());
-    stand.setOnMouseClicked(event -> bench.choose(pattern));
-    stand.setOnKeyPressed(
-        event -> {
-          if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE) {
-            bench.choose(pattern);
-            event.consume();
-          }
+  /** Looks again if the ruler has changed since. */
+  void refresh() {
+    if (!shown.equals(bench.marks())) {
+      wish(wish);
+    }
+  }
+
+  /** Puts the cursor where a name can be typed. */
+  void search() {
+    search.requestFocus();
+  }
+
+  private void wish(Wish now) {
+    wish = now;
+    shown = bench.marks();
+    Sentence sentence =
+        new Sentence()
+            .say(Words.say("shelf.show"))
+            .choice(does(wish.does()), Words.say("shelf.ability-hint"), abilities())
+            .say(Words.say("shelf.holding"))
+            .choice(
+                wish.item().map(each -> each.label()).orElse(Words.say("shelf.anything")),
+                Words.say("shelf.item-hint"),
+                choices(
+                    StandardSizes.items(),
+                    each -> each.label(),
+                    "shelf.anything",
+                    each -> wish.withItem(each)))
+            .say(Words.say("shelf.from"))
+            .choice(
+                wish.sheet().map(each -> each.label()).orElse(Words.say("shelf.any-sheet")),
+                Words.say("shelf.sheet-hint"),
+                choices(
+                    StandardSizes.sheets(),
+                    each -> each.label(),
+                    "shelf.any-sheet",
+                    each -> wish.withSheet(each)))
+            .say(Words.say("shelf.for"))
+            .choice(
+                wish.envelope().map(each -> each.label()).orElse(Words.say("shelf.any-envelope")),
+                Words.say("shelf.envelope-hint"),
+                choices(
+                    StandardSizes.envelopes(),
+                    each -> each.label(),
+                    "shelf.any-envelope",
+                    each -> wish.withEnvelope(each)))
+            .say(Words.say("shelf.in"))
+            .choice(
+                wish.minutes().map(ShelfView::time).orElse(Words.say("shelf.any-time")),
+                Words.say("shelf.time-hint"),
+                choices(TIMES, ShelfView::time, "shelf.any-time", each -> wish.withMinutes(each)))
+            .choice(
+                wish.priority().map(ShelfView::first).orElse(Words.say("shelf.easiest")),
+                Words.say("shelf.order-hint"),
+                choices(
+                    List.of(Priority.values()),
+                    ShelfView::first,
+                    "shelf.easiest",
+                    each -> wish.withPriority(each)))
+            .add(search);
+    head.getChildren().set(1, sentence);
+    find();
+  }
+
+  private List<MenuItem> abilities() {
+    return choices(
+        Wish.ABILITIES,
+        each -> does(Optional.of(each)),
+        "shelf.does-anything",
+        each -> wish.withDoes(each));
+  }
+
+  private static String does(Optional<String> ability) {
+    return Words.say("shelf.does-" + ability.orElse("anything"));
+  }
+
+  private static String time(int minutes) {
+    return Words.say("shelf.minutes", minutes);
+  }
+
+  private static String first(Priority priority) {
+    return Words.say("shelf.first-" + priority.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+  }
+
+  private <T> List<MenuItem> choices(
+      List<T> all, Function<T, String> word, String any, Function<Optional<T>, Wish> with) {
+    List<MenuItem> items = new ArrayList<>();
+    items.add(Sentence.item(Words.say(any), () -> wish(with.apply(Optional.empty()))));
+    all.forEach(
+        each ->
+            items.add(Sentence.item(word.apply(each), () -> wish(with.apply(Optional.of(each))))));
+    return items;
+  }
+
+  /** Searches beside the window's own thread; only the last question asked is answered. */
+  private void find() {
+    int question = ++asked;
+    Wish looked = wish;
+    Marks marks = shown;
+    SEARCHER.execute(
+        () -> {
+          List<Offer> offers = looked.fulfil(bench.library().patterns(), marks);
+          Platform.runLater(
+              () -> {
+                if (question == asked) {
+                  lay(offers, looked);
+                }
+              });
         });
-    return stand;
   }
 
-  private static Optional<Drawing> draw(Design design, Surface surface) {
-    FoldModel model = FoldModel.of(design, FlatPattern.of(design.base(), Tolerance.PAPER));
-    return Optional.of(
-        FoldDrawing.still(model, Patch.of(design), moment(model), VIEWPOINT, surface));
-  }
-
-  private static double moment(FoldModel model) {
-    return model.stages().size() - 1 + HALF_FOLDED;
+  private void lay(List<Offer> offers, Wish looked) {
+    table
+        .getChildren()
+        .setAll(
+            offers.stream()
+                .map(offer -> new Stand(bench, offer, () -> bench.choose(offer, looked)))
+                .toList());
+    none.setVisible(offers.isEmpty());
+    none.setManaged(offers.isEmpty());
   }
 }

@@ -7,6 +7,7 @@ import cufflink.core.drawing.Ref;
 import cufflink.core.fit.Fit;
 import cufflink.core.fit.Fitter;
 import cufflink.core.fit.Goal;
+import cufflink.core.fit.Offer;
 import cufflink.core.fit.Relayer;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
@@ -182,6 +183,27 @@ public final class Workbench {
             new ScoringHabit(true, MarksHabit.board(marks)),
             "");
     lay(job, Optional.empty());
+  }
+
+  /**
+   * Begins a job from an offer on the shelf.
+   *
+   * @param offer the construction and its size
+   * @param wish what was looked for
+   */
+  public void choose(Offer offer, Wish wish) {
+    Marks marks = marks();
+    Job job =
+        new Job(
+            offer.pattern().name(),
+            offer.pattern().id(),
+            offer.values(),
+            wish.goal(marks),
+            marks,
+            true,
+            new ScoringHabit(true, MarksHabit.board(marks)),
+            "");
+    lay(job.withItem(wish.item()), Optional.empty());
   }
 
   /**

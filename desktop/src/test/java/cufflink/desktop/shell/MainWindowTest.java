@@ -70,16 +70,34 @@ class MainWindowTest {
 
   @Test
   void empty_teachesWhatToDo(FxRobot robot) {
-    assertTrue(texts(robot).stream().anyMatch(text -> text.startsWith("Pick a construction")));
     assertTrue(texts(robot).contains("What are you making? Pick it up from the table."));
     assertTrue(robot.lookup(".station").queryAll().stream().skip(1).allMatch(Node::isDisabled));
   }
 
   @Test
   void shelf_clickOnAConstruction_laysItOnTheTable(FxRobot robot) {
+    robot.push(KeyCode.SHORTCUT, KeyCode.F).write("zig-zag");
+    waitFor(() -> robot.lookup(".stand").queryAll().size() == 1);
     robot.clickOn("Stepped accordion");
     assertEquals("stepped-accordion", bench.job().orElseThrow().patternId());
     assertEquals(Station.SIZE, bench.station().get());
+  }
+
+  @Test
+  void shelf_wordsThatFitNothing_areAnsweredInWords(FxRobot robot) {
+    robot.push(KeyCode.SHORTCUT, KeyCode.F).write("harbour crane");
+    waitFor(() -> robot.lookup(".stand").queryAll().isEmpty());
+    assertTrue(
+        texts(robot).stream().anyMatch(text -> text.startsWith("Nothing on the shelf will do")));
+  }
+
+  private static void waitFor(java.util.concurrent.Callable<Boolean> condition) {
+    try {
+      WaitForAsyncUtils.waitFor(10, java.util.concurrent.TimeUnit.SECONDS, condition);
+      WaitForAsyncUtils.waitForFxEvents();
+    } catch (java.util.concurrent.TimeoutException late) {
+      throw new AssertionError(late);
+    }
   }
 
   @Test

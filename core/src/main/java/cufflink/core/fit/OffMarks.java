@@ -1,0 +1,93 @@
+package cufflink.core.fit;
+
+import cufflink.core.design.Design;
+import cufflink.core.design.Layer;
+import cufflink.core.design.PaperKind;
+import cufflink.core.design.Piece;
+import cufflink.core.design.Score;
+import cufflink.core.design.Segment;
+import cufflink.core.design.Slit;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.Marks;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The numbers of a design that a maker sets on a tool, and those of them between the marks. */
+public final class OffMarks {
+  private OffMarks() {}
+
+  /**
+   * A number to set.
+   *
+   * @param piece the piece or layer it belongs to
+   * @param label what it is, such as "Fold"
+   * @param length the length
+   */
+  public record Number(String piece, String label, Length length) {
+    /**
+     * Returns how far it is from its nearest mark.
+     *
+     * @param marks the marks
+     * @return zero to half a step
+     */
+    public Length deviation(Marks marks) {
+      return marks.nearest(length).minus(length).abs();
+    }
+  }
+
+  /**
+   * Lists every number to set: the sides of pieces and layers, the stops of straight scores, the
+   * ends of slits. The ends of slanted lines follow from these and are not set.
+   *
+   * @param design the design
+   * @return the numbers in the order of the slip
+   */
+  public static List<Number> numbers(Design design) {
+    List<Number> numbers = new ArrayList<>();
+    for (Piece piece : design.pieces()) {
+      if (piece.paper() == PaperKind.RIBBON) {
+        continue;
+      }
+      numbers.add(new Number(piece.label(), piece.label(), piece.width()));
+      numbers.add(new Number(piece.label(), piece.label(), piece.height()));
+      for (Score score : piece.scores()) {
+        add(numbers, piece, score.label(), score.line(), score.folds());
+      }
+      for (Slit slit : piece.slits()) {
+        add(numbers, piece, slit.label(), slit.line(), true);
+      }
+    }
+    for (Layer layer : design.layers()) {
+      numbers.add(new Number(layer.label(), layer.label(), layer.width()));
+      numbers.add(new Number(layer.label(), layer.label(), layer.height()));
+    }
+    return numbers;
+  }
+
+  private static void add(
+      List<Number> numbers, Piece piece, String label, Segment line, boolean withEnds) {
+    if (!line.isVertical() && !line.isLevel()) {
+      return;
+    }
+    boolean upright = line.isVertical();
+    numbers.add(new Number(piece.label(), label, upright ? line.from().x() : line.from().y()));
+    if (withEnds) {
+      numbers.add(new Number(piece.label(), label, upright ? line.from().y() : line.from().x()));
+      numbers.add(new Number(piece.label(), label, upright ? line.to().y() : line.to().x()));
+    }
+  }
+
+  /**
+   * Lists the numbers that fall between the marks, each once.
+   *
+   * @param design the design
+   * @param marks the marks
+   * @return the numbers off the marks
+   */
+  public static List<Number> of(Design design, Marks marks) {
+    return numbers(design).stream()
+        .filter(number -> !marks.holds(number.length()))
+        .distinct()
+        .toList();
+  }
+}

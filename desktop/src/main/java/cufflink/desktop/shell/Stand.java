@@ -1,0 +1,101 @@
+package cufflink.desktop.shell;
+
+import cufflink.core.design.Design;
+import cufflink.core.drawing.Drawing;
+import cufflink.core.drawing.FoldDrawing;
+import cufflink.core.drawing.Patch;
+import cufflink.core.drawing.Surface;
+import cufflink.core.fit.Offer;
+import cufflink.core.fit.SheetUse;
+import cufflink.core.flat.FlatPattern;
+import cufflink.core.flat.Spot;
+import cufflink.core.fold.FoldModel;
+import cufflink.core.fold.Viewpoint;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.measure.Tolerance;
+import cufflink.core.words.Words;
+import cufflink.desktop.paper.PaperView;
+import cufflink.desktop.work.Workbench;
+import java.util.Optional;
+import javafx.scene.AccessibleRole;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.VBox;
+
+/** One construction on the shelf: its paper in true proportion to the others, and what it takes. */
+final class Stand extends VBox {
+  private static final Viewpoint VIEWPOINT = new Viewpoint(-20, 52);
+  private static final double HALF_FOLDED = 0.55;
+  private static final double PIXELS_PER_MILLIMETRE = 0.92;
+  private static final double EDGE = 32;
+  private static final double LEAST_WIDTH = 190;
+  private static final double TALLEST = 300;
+
+  Stand(Workbench bench, Offer offer, Runnable take) {
+    Design design = offer.design();
+    FoldModel model = FoldModel.of(design, FlatPattern.of(design.base(), Tolerance.PAPER));
+    PaperView paper = paper(design, model, bench);
+    Label name = new Label(offer.pattern().name());
+    name.getStyleClass().add("stand-name");
+    name.setWrapText(true);
+    Label size = new Label(size(offer, bench.format()));
+    size.getStyleClass().add("stand-size");
+    size.setWrapText(true);
+    Label takes = new Label(takes(offer));
+    takes.getStyleClass().add("stand-takes");
+    takes.setWrapText(true);
+    getChildren().addAll(paper, name, size, takes);
+    getStyleClass().add("stand");
+    setMaxWidth(Math.max(LEAST_WIDTH, paper.getPrefWidth()) + EDGE);
+    setPrefWidth(getMaxWidth());
+    setFocusTraversable(true);
+    setAccessibleRole(AccessibleRole.BUTTON);
+    setAccessibleText(String.join(". ", name.getText(), offer.pattern().about(), size.getText()));
+    setOnMouseClicked(event -> take.run());
+    setOnKeyPressed(
+        event -> {
+          if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE) {
+            take.run();
+            event.consume();
+          }
+        });
+  }
+
+  private static PaperView paper(Design design, FoldModel model, Workbench bench) {
+    double moment = Math.max(0, model.stages().size() - 1 + HALF_FOLDED);
+    Spot extent = FoldDrawing.extent(model, moment, VIEWPOINT);
+    double scale = Math.min(PIXELS_PER_MILLIMETRE, (TALLEST - EDGE) / extent.y());
+    PaperView paper = new PaperView();
+    paper.setMouseTransparent(true);
+    paper.setPrefSize(extent.x() * scale + EDGE, extent.y() * scale + EDGE);
+    paper.setMinSize(paper.getPrefWidth(), paper.getPrefHeight());
+    paper.setMaxSize(paper.getPrefWidth(), paper.getPrefHeight());
+    paper.show(surface -> draw(design, model, moment, surface), bench.marks(), bench.format());
+    return paper;
+  }
+
+  private static Optional<Drawing> draw(
+      Design design, FoldModel model, double moment, Surface surface) {
+    return Optional.of(FoldDrawing.still(model, Patch.of(design), moment, VIEWPOINT, surface));
+  }
+
+  private static String size(Offer offer, LengthFormat format) {
+    Design design = offer.design();
+    String size = format.briefSize(design.finishedWidth(), design.finishedHeight());
+    return offer
+        .envelope()
+        .map(envelope -> Words.say("shelf.size-envelope", size, envelope.label()))
+        .orElse(size);
+  }
+
+  private static String takes(Offer offer) {
+    int cards = SheetUse.yield(offer.design(), offer.sheet());
+    String sheet = offer.sheet().label();
+    String paper =
+        cards > 0
+            ? Words.say("shelf.yield", cards, sheet)
+            : Words.say("shelf.sheets", offer.use().sheets(), sheet);
+    String level = Words.say("shelf.level-" + offer.pattern().effort().level());
+    return Words.say("shelf.takes", paper, offer.pattern().effort().minutes(), level);
+  }
+}

@@ -1,0 +1,181 @@
+package cufflink.desktop.work;
+
+import cufflink.core.fit.Finder;
+import cufflink.core.fit.Goal;
+import cufflink.core.fit.Offer;
+import cufflink.core.fit.Question;
+import cufflink.core.fit.Question.Priority;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.Marks;
+import cufflink.core.paper.Envelope;
+import cufflink.core.paper.HeldItem;
+import cufflink.core.paper.Sheet;
+import cufflink.core.pattern.Parameter;
+import cufflink.core.pattern.Pattern;
+import cufflink.files.size.StandardSizes;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * What a maker is looking for on the shelf.
+ *
+ * @param does what the card must do, such as "stands"
+ * @param item what it is to hold
+ * @param sheet the sheet it is to come from
+ * @param envelope the envelope it is to go into
+ * @param minutes the most time it may take
+ * @param priority what matters most; the easiest come first if nothing does
+ * @param text words of its name or description
+ */
+public record Wish(
+    Optional<String> does,
+    Optional<HeldItem> item,
+    Optional<Sheet> sheet,
+    Optional<Envelope> envelope,
+    Optional<Integer> minutes,
+    Optional<Priority> priority,
+    String text) {
+  /** Anything. */
+  public static final Wish ANYTHING =
+      new Wish(
+          Optional.empty(),
+          Optional.empty(),
+          Optional.empty(),
+          Optional.empty(),
+          Optional.empty(),
+          Optional.empty(),
+          "");
+
+  /** What a card can be asked to do, as pattern files name it. */
+  public static final List<String> ABILITIES =
+      List.of("holds-card", "stands", "surprises", "room-to-write", "posts-flat", "opens-wide");
+
+  private static final Length CLEARANCE_METRIC = Length.ofMillimetres(4);
+  private static final Length CLEARANCE_INCHES = Length.ofInches(3, 16);
+
+  /**
+   * Returns how much smaller than its envelope a card has to be.
+   *
+   * @param marks the ruler
+   * @return a round number on it
+   */
+  public static Length clearance(Marks marks) {
+    return marks.inInches() ? CLEARANCE_INCHES : CLEARANCE_METRIC;
+  }
+
+  /**
+   * Finds the best way to make each construction that will do.
+   *
+   * @param patterns the constructions
+   * @param marks the ruler
+   * @return one offer for each, the best first
+   */
+  public List<Offer> fulfil(Collection<Pattern> patterns, Marks marks) {
+    List<Pattern> wanted = patterns.stream().filter(this::suits).toList();
+    Question question =
+        new Question(
+            sheet.map(List::of).orElse(StandardSizes.sheets()),
+            envelope.map(List::of).orElse(List.of()),
+            clearance(marks),
+            item,
+            Optional.empty(),
+            Optional.empty(),
+            1,
+            marks,
+            priority.orElse(asUsual()));
+    Comparator<Offer> usualFirst =
+        isFree() ? Comparator.comparingDouble(Wish::strangeness) : (first, second) -> 0;
+    Map<String, Offer> best =
+        Finder.offers(question, wanted).stream()
+            .sorted(usualFirst)
+            .collect(
+                Collectors.toMap(
+                    offer -> offer.pattern().id(), Function.identity(), (first, later) -> first));
+    Comparator<Offer> asOnTheShelf =
+        Comparator.comparingInt(offer -> wanted.indexOf(offer.pattern()));
+    return best.values().stream().sorted(priority.map(Finder::order).orElse(asOnTheShelf)).toList();
+  }
+
+  private Priority asUsual() {
+    if (envelope.isPresent()) {
+      return Priority.BEST_ENVELOPE;
+    }
+    return sheet.isPresent() ? Priority.LARGEST : Priority.LEAST_PAPER;
+  }
+
+  /** Says whether nothing asks for another size than a construction usually has. */
+  private boolean isFree() {
+    return envelope.isEmpty() && sheet.isEmpty() && priority.isEmpty();
+  }
+
+  /** Returns how far an offer is from the usual size of its construction. */
+  private static double strangeness(Offer offer) {
+    String width = offer.pattern().parameter(Parameter.Role.FINISHED_WIDTH).id();
+    Length usual = offer.pattern().normalValues().length(width).orElseThrow();
+    Length now = offer.values().length(width).orElseThrow();
+    return Math.abs(Math.log(now.toMillimetres() / usual.toMillimetres()));
+  }
+
+  private boolean suits(Pattern pattern) {
+    String words =
+        (pattern.name() + " " + pattern.about() + " " + pattern.id()).toLowerCase(Locale.ROOT);
+    return does.map(pattern.does()::contains).orElse(true)
+        && minutes.map(most -> pattern.effort().minutes() <= most).orElse(true)
+        && Stream.of(text.toLowerCase(Locale.ROOT).strip().split("\\s+")).allMatch(words::contains);
+  }
+
+  /**
+   * Returns what a job that begins from an offer is sized to.
+   *
+   * @param marks the ruler
+   * @return the sheet or the envelope that was asked for, or nothing in particular
+   */
+  public Goal goal(Marks marks) {
+    if (envelope.isPresent()) {
+      return new Goal.ForEnvelope(envelope.get(), clearance(marks));
+    }
+    return sheet.isPresent() ? new Goal.FromSheet(sheet.get()) : new Goal.Free();
+  }
+
+  /** Returns the wish with another ability. */
+  public Wish withDoes(Optional<String> now) {
+    return new Wish(now, item, sheet, envelope, minutes, priority, text);
+  }
+
+  /** Returns the wish with another thing to hold. */
+  public Wish withItem(Optional<HeldItem> now) {
+    return new Wish(does, now, sheet, envelope, minutes, priority, text);
+  }
+
+  /** Returns the wish with another sheet. */
+  public Wish withSheet(Optional<Sheet> now) {
+    return new Wish(does, item, now, envelope, minutes, priority, text);
+  }
+
+  /** Returns the wish with another envelope. */
+  public Wish withEnvelope(Optional<Envelope> now) {
+    return new Wish(does, item, sheet, now, minutes, priority, text);
+  }
+
+  /** Returns the wish with other time. */
+  public Wish withMinutes(Optional<Integer> now) {
+    return new Wish(does, item, sheet, envelope, now, priority, text);
+  }
+
+  /** Returns the wish with another order. */
+  public Wish withPriority(Optional<Priority> now) {
+    return new Wish(does, item, sheet, envelope, minutes, now, text);
+  }
+
+  /** Returns the wish with other words. */
+  public Wish withText(String now) {
+    return new Wish(does, item, sheet, envelope, minutes, priority, now);
+  }
+}
