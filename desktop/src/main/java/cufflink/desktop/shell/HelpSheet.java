@@ -22,6 +22,7 @@ final class HelpSheet extends StackPane {
           "open",
           "print",
           "find",
+          "snap",
           "units",
           "theme",
           "help");

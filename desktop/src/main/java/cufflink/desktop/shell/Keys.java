@@ -55,6 +55,7 @@ final class Keys {
       }
       case P -> projects.exportPdf(scene().getWindow());
       case F -> window.search();
+      case M -> bench.snap();
       case U -> window.toggleUnits();
       case T -> toggleTheme.run();
       default -> {

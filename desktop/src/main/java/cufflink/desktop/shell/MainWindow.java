@@ -103,8 +103,13 @@ public final class MainWindow extends StackPane {
     table.setCenter(paper);
     Node foot = view.get().foot(now).orElse(null);
     table.setBottom(foot);
+    boolean fromShelf = frame.getRight() == null;
     frame.setCenter(table);
     frame.setRight(slip);
+    if (fromShelf) {
+      // The space bar and the arrows are for the paper that was just picked up.
+      paper.requestFocus();
+    }
     paper.plant(flags(now));
     redrawOnly();
   }

@@ -4,6 +4,7 @@ import cufflink.core.drawing.Drawing;
 import cufflink.core.drawing.FlatDrawing;
 import cufflink.core.drawing.Surface;
 import cufflink.core.fit.Goal;
+import cufflink.core.fit.OffMarks;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.measure.Length;
@@ -39,18 +40,27 @@ final class SizeStation implements StationView {
   @Override
   public Node sentence(Derivation derivation) {
     Job job = derivation.job();
-    return new Sentence()
-        .say(Words.say(lead(job.goal())))
-        .choice(word(job.goal()), Words.say("size.goal-hint"), goals(job))
-        .say(Words.say("size.and"))
-        .choice(
-            Words.say(job.keepsProportions() ? "size.keeps" : "size.stretches"),
-            Words.say("size.proportions-hint"),
-            List.of(
-                Sentence.item(Words.say("size.keeps"), () -> bench.keepProportions(true)),
-                Sentence.item(Words.say("size.stretches"), () -> bench.keepProportions(false))))
-        .say(Words.say("size.on"))
-        .choice(marksWord(job.marks()), Words.say("size.marks-hint"), marks());
+    Sentence sentence =
+        new Sentence()
+            .say(Words.say(lead(job.goal())))
+            .choice(word(job.goal()), Words.say("size.goal-hint"), goals(job))
+            .say(Words.say("size.and"))
+            .choice(
+                Words.say(job.keepsProportions() ? "size.keeps" : "size.stretches"),
+                Words.say("size.proportions-hint"),
+                List.of(
+                    Sentence.item(Words.say("size.keeps"), () -> bench.keepProportions(true)),
+                    Sentence.item(Words.say("size.stretches"), () -> bench.keepProportions(false))))
+            .say(Words.say("size.on"))
+            .choice(marksWord(job.marks()), Words.say("size.marks-hint"), marks());
+    int off =
+        derivation.made().map(made -> OffMarks.of(made.design(), job.marks()).size()).orElse(0);
+    return off == 0
+        ? sentence
+        : sentence.choice(
+            Words.say("size.off", off),
+            Words.say("size.off-hint"),
+            List.of(Sentence.item(Words.say("size.snap"), bench::snap)));
   }
 
   private static String lead(Goal goal) {

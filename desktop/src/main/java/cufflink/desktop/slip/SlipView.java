@@ -122,7 +122,9 @@ public final class SlipView extends ScrollPane {
       nodes.add(label(Words.say("slip.empty"), "slip-remark"));
     }
     for (SlipSection section : sections) {
-      nodes.add(label(section.title(), "slip-title"));
+      if (!section.title().isEmpty()) {
+        nodes.add(label(section.title(), "slip-title"));
+      }
       if (!section.remark().isEmpty()) {
         nodes.add(label(section.remark(), "slip-remark"));
       }

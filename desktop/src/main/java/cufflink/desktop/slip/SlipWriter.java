@@ -3,6 +3,7 @@ package cufflink.desktop.slip;
 import cufflink.core.design.Layer;
 import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
+import cufflink.core.design.Sentence;
 import cufflink.core.design.Setting;
 import cufflink.core.design.Stage;
 import cufflink.core.drawing.Influence;
@@ -76,6 +77,17 @@ public final class SlipWriter {
                                   Words.say("slip.plies"))));
               sections.add(new SlipSection(Words.say("slip.comes-to"), "", rows));
             });
+    sections.addAll(notes());
+    return sections;
+  }
+
+  /** Writes what is worth knowing about the card, each remark for itself. */
+  private List<SlipSection> notes() {
+    List<SlipSection> sections = new ArrayList<>();
+    for (Sentence note : derivation.made().map(made -> made.design().notes()).orElse(List.of())) {
+      String title = sections.isEmpty() ? Words.say("slip.notes") : "";
+      sections.add(new SlipSection(title, note.say(format), List.of()));
+    }
     return sections;
   }
 
@@ -84,9 +96,14 @@ public final class SlipWriter {
     return new SlipRow(
         parameter.id(),
         text(parameter, setting),
-        parameter.label(),
+        isReckoned(parameter) ? Words.say("slip.reckoned", parameter.label()) : parameter.label(),
         refs(parameter),
         Optional.of(parameter));
+  }
+
+  private boolean isReckoned(Parameter parameter) {
+    return derivation.job().values().get(parameter.id()).isEmpty()
+        && parameter.allowance().isPresent();
   }
 
   private String text(Parameter parameter, Setting setting) {

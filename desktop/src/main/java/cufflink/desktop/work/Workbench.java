@@ -9,6 +9,8 @@ import cufflink.core.fit.Fitter;
 import cufflink.core.fit.Goal;
 import cufflink.core.fit.Offer;
 import cufflink.core.fit.Relayer;
+import cufflink.core.fit.Snap;
+import cufflink.core.fit.Snapper;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.measure.Length;
@@ -403,6 +405,16 @@ public final class Workbench {
     }
     Fit fit = Fitter.fit(pattern(), job.onBench(), job.goal(), manner(job));
     change(fit.values().map(job::withValues).orElse(job), subject, fit.told().say(formatOf(job)));
+  }
+
+  /** Moves the sizes by whole marks so that cuts and scores fall on marks as well. */
+  public void snap() {
+    if (job().isEmpty()) {
+      return;
+    }
+    Job job = job().get();
+    Snap snap = Snapper.snap(pattern(), job.onBench(), job.marks(), Set.of(), () -> false);
+    change(snap.values().map(job::withValues).orElse(job), "", snap.told().say(formatOf(job)));
   }
 
   private static LengthFormat formatOf(Job job) {
