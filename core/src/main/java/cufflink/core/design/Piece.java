@@ -1,6 +1,7 @@
 package cufflink.core.design;
 
 import cufflink.core.measure.Length;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -80,6 +81,40 @@ public record Piece(
         new Point(width, Length.ZERO),
         new Point(width, height),
         new Point(Length.ZERO, height));
+  }
+
+  /**
+   * Says whether anything is cut off the rectangle that the piece is cut as.
+   *
+   * @return true if the outline is not that rectangle
+   */
+  public boolean isTrimmed() {
+    return !outline.equals(rectangle(width, height));
+  }
+
+  /**
+   * Returns the cuts that make the outline from the rectangle: its edges that do not lie on the
+   * rectangle's own.
+   *
+   * @return the cuts in the order of the outline
+   */
+  public List<Segment> trims() {
+    List<Segment> trims = new ArrayList<>();
+    for (int i = 0; i < outline.size(); i++) {
+      Segment edge = new Segment(outline.get(i), outline.get((i + 1) % outline.size()));
+      if (!onEdge(edge)) {
+        trims.add(edge);
+      }
+    }
+    return trims;
+  }
+
+  private boolean onEdge(Segment edge) {
+    Length x = edge.from().x();
+    Length y = edge.from().y();
+    boolean upright = edge.isVertical() && (x.equals(Length.ZERO) || x.equals(width));
+    boolean level = edge.isLevel() && (y.equals(Length.ZERO) || y.equals(height));
+    return upright || level;
   }
 
   /**

@@ -1,6 +1,7 @@
 package cufflink.desktop.shell;
 
 import cufflink.core.design.Face;
+import cufflink.core.design.Piece;
 import cufflink.core.drawing.Drawing;
 import cufflink.core.drawing.FlatDrawing;
 import cufflink.core.drawing.Lie;
@@ -9,14 +10,17 @@ import cufflink.core.drawing.Surface;
 import cufflink.core.job.Derivation;
 import cufflink.core.run.ScoreRun.Side;
 import cufflink.core.words.Words;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.scene.Node;
 
 /** What is glued where? */
 final class LayerStation implements StationView {
   private final Runnable redraw;
   private Face face = Face.OUTSIDE;
+  private String piece = "";
 
   LayerStation(Runnable redraw) {
     this.redraw = redraw;
@@ -24,15 +28,43 @@ final class LayerStation implements StationView {
 
   @Override
   public Node sentence(Derivation derivation) {
-    return new Sentence()
+    List<Piece> hosts = derivation.made().map(LayerStation::hosts).orElse(List.of());
+    Sentence sentence = new Sentence();
+    sentence
         .say(Words.say("layer.sentence"))
         .choice(
             Words.say(word(face)),
             Words.say("layer.face-hint"),
             List.of(
                 Sentence.item(Words.say(word(Face.OUTSIDE)), () -> turn(Face.OUTSIDE)),
-                Sentence.item(Words.say(word(Face.INSIDE)), () -> turn(Face.INSIDE))))
-        .say(Words.say("layer.flip"));
+                Sentence.item(Words.say(word(Face.INSIDE)), () -> turn(Face.INSIDE))));
+    if (hosts.size() > 1) {
+      sentence
+          .say(Words.say("layer.of"))
+          .choice(
+              host(hosts).label(),
+              Words.say("layer.piece-hint"),
+              hosts.stream()
+                  .map(each -> Sentence.item(each.label(), () -> take(each.id())))
+                  .toList());
+    }
+    return sentence.say(Words.say("layer.flip"));
+  }
+
+  /** Returns the pieces that something is glued to, and the card itself before them. */
+  private static List<Piece> hosts(Derivation.Made made) {
+    Set<String> hosts = new HashSet<>(Set.of(made.design().base().id()));
+    Patch.of(made.design()).forEach(patch -> hosts.add(patch.ref().piece()));
+    return made.design().pieces().stream().filter(each -> hosts.contains(each.id())).toList();
+  }
+
+  private Piece host(List<Piece> hosts) {
+    return hosts.stream().filter(each -> each.id().equals(piece)).findFirst().orElse(hosts.get(0));
+  }
+
+  private void take(String id) {
+    piece = id;
+    redraw.run();
   }
 
   private static String word(Face face) {
@@ -61,7 +93,7 @@ final class LayerStation implements StationView {
         .map(
             made ->
                 FlatDrawing.of(
-                    new Lie(made.design().base(), Side.WIDTH, face),
+                    new Lie(host(hosts(made)), Side.WIDTH, face),
                     surface,
                     new FlatDrawing.Options(
                         Patch.of(made.design()), Optional.empty(), score -> false, true, true)));

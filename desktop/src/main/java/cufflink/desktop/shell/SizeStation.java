@@ -13,10 +13,12 @@ import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Parsed;
 import cufflink.core.paper.Envelope;
+import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Sheet;
 import cufflink.core.words.Words;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.size.StandardSizes;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -53,6 +55,16 @@ final class SizeStation implements StationView {
                     Sentence.item(Words.say("size.stretches"), () -> bench.keepProportions(false))))
             .say(Words.say("size.on"))
             .choice(marksWord(job.marks()), Words.say("size.marks-hint"), marks());
+    boolean holds =
+        derivation.made().filter(made -> !made.design().pockets().isEmpty()).isPresent();
+    if (holds || job.item().isPresent()) {
+      sentence
+          .say(Words.say("size.holds"))
+          .choice(
+              job.item().map(HeldItem::label).orElse(Words.say("size.holds-nothing")),
+              Words.say("size.holds-hint"),
+              items());
+    }
     int off =
         derivation.made().map(made -> OffMarks.of(made.design(), job.marks()).size()).orElse(0);
     return off == 0
@@ -61,6 +73,18 @@ final class SizeStation implements StationView {
             Words.say("size.off", off),
             Words.say("size.off-hint"),
             List.of(Sentence.item(Words.say("size.snap"), bench::snap)));
+  }
+
+  private List<MenuItem> items() {
+    List<MenuItem> items = new ArrayList<>();
+    items.add(Sentence.item(Words.say("size.holds-nothing"), () -> bench.hold(Optional.empty())));
+    for (HeldItem item : StandardSizes.items()) {
+      String name =
+          Words.say(
+              "size.named", item.label(), bench.format().briefSize(item.width(), item.height()));
+      items.add(Sentence.item(name, () -> bench.hold(Optional.of(item))));
+    }
+    return items;
   }
 
   private static String lead(Goal goal) {

@@ -1,15 +1,23 @@
 package cufflink.desktop.slip;
 
+import cufflink.core.design.Area;
+import cufflink.core.design.Design;
+import cufflink.core.design.Face;
+import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
+import cufflink.core.design.Pocket;
 import cufflink.core.design.Sentence;
 import cufflink.core.design.Setting;
+import cufflink.core.design.Side;
 import cufflink.core.design.Stage;
 import cufflink.core.drawing.Influence;
 import cufflink.core.drawing.Ref;
 import cufflink.core.fold.ClosedState;
+import cufflink.core.inspect.Inspection;
 import cufflink.core.job.Derivation;
+import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.pattern.Parameter;
@@ -77,6 +85,16 @@ public final class SlipWriter {
                                   Words.say("slip.plies"))));
               sections.add(new SlipSection(Words.say("slip.comes-to"), "", rows));
             });
+    derivation
+        .made()
+        .filter(made -> !made.design().pockets().isEmpty())
+        .ifPresent(
+            made ->
+                sections.add(
+                    new SlipSection(
+                        Words.say("slip.pockets"),
+                        "",
+                        made.design().pockets().stream().map(this::row).toList())));
     sections.addAll(notes());
     return sections;
   }
@@ -242,8 +260,85 @@ public final class SlipWriter {
             .filter(parameter -> parameter.id().contains("border"))
             .map(this::row)
             .toList();
-    return List.of(
-        new SlipSection(Words.say("slip.layers"), "", rows),
+    List<SlipSection> sections = new ArrayList<>();
+    sections.add(new SlipSection(Words.say("slip.layers"), "", rows));
+    derivation.made().ifPresent(made -> addGluing(sections, made.design()));
+    sections.add(
         new SlipSection(Words.say("slip.border"), Words.say("slip.border-remark"), borders));
+    sections.removeIf(section -> section.rows().isEmpty());
+    return sections;
+  }
+
+  private void addGluing(List<SlipSection> sections, Design design) {
+    sections.add(
+        new SlipSection(
+            Words.say("slip.joints"),
+            "",
+            design.joints().stream().map(each -> row(each, design)).toList()));
+    sections.add(
+        new SlipSection(
+            Words.say("slip.zones"),
+            "",
+            design.zones().stream()
+                .map(zone -> row(zone.on(), zone.id(), zone.area(), zone.label()))
+                .toList()));
+    sections.add(
+        new SlipSection(
+            Words.say("slip.pockets"), "", design.pockets().stream().map(this::row).toList()));
+  }
+
+  private SlipRow row(Joint joint, Design design) {
+    String host = design.piece(joint.on()).map(Piece::label).orElse(joint.on());
+    String face = Words.say(joint.face() == Face.INSIDE ? "layer.inside" : "layer.outside");
+    String label =
+        joint.mouth() == Side.NONE
+            ? Words.say("slip.joint", joint.label(), face, host)
+            : Words.say(
+                "slip.joint-mouth", joint.label(), face, host, Words.say(word(joint.mouth())));
+    return row(joint.on(), joint.id(), joint.area(), label);
+  }
+
+  private SlipRow row(String piece, String id, Area area, String label) {
+    return new SlipRow(
+        "on:" + piece + ":" + id,
+        format.size(area.width(), area.height()),
+        label,
+        Set.of(new Ref(piece, id)),
+        Optional.empty());
+  }
+
+  private static String word(Side side) {
+    return switch (side) {
+      case TOP -> "side.top";
+      case RIGHT -> "side.right";
+      case LEFT -> "side.left";
+      case BOTTOM, NONE -> "side.bottom";
+    };
+  }
+
+  private SlipRow row(Pocket pocket) {
+    String label =
+        derivation
+            .job()
+            .item()
+            .map(
+                item -> {
+                  Length spare = Inspection.clearance(item, pocket);
+                  return spare.compareTo(Length.ZERO) < 0
+                      ? Words.say(
+                          "slip.pocket-small",
+                          pocket.label(),
+                          item.label(),
+                          format.format(spare.abs()))
+                      : Words.say(
+                          "slip.pocket-holds", pocket.label(), item.label(), format.format(spare));
+                })
+            .orElseGet(() -> Words.say("slip.pocket", pocket.label()));
+    return new SlipRow(
+        "pocket:" + pocket.id(),
+        format.size(pocket.width(), pocket.depth()),
+        label,
+        Set.of(),
+        Optional.empty());
   }
 }

@@ -19,6 +19,7 @@ import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Parsed;
+import cufflink.core.paper.HeldItem;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Parameter.Role;
 import cufflink.core.pattern.Pattern;
@@ -296,6 +297,9 @@ public final class Workbench {
   public Parsed<Setting> type(String parameter, String text) {
     Job job = job().orElseThrow();
     Parameter known = pattern().parameter(parameter).orElseThrow();
+    if (text.isBlank() && known.allowance().isPresent()) {
+      return reckon(known);
+    }
     Parsed<Setting> setting =
         known.isLength()
             ? LengthParser.parse(text, job.marks().unit())
@@ -306,6 +310,13 @@ public final class Workbench {
           set(known, value);
           return Parsed.good(value);
         });
+  }
+
+  /** Lets a value be reckoned again that the maker had set. */
+  private Parsed<Setting> reckon(Parameter parameter) {
+    Job job = job().orElseThrow();
+    change(job.withValues(job.values().without(Set.of(parameter.id()))), parameter.id(), "");
+    return Parsed.good(derivation.get().orElseThrow().settled().get(parameter.id()).orElseThrow());
   }
 
   private static Parsed<Setting> count(String text) {
@@ -370,7 +381,7 @@ public final class Workbench {
    */
   public void nudge(String parameter, int steps) {
     Parameter known = pattern().parameter(parameter).orElseThrow();
-    Setting now = job().orElseThrow().values().get(parameter).orElse(known.normal());
+    Setting now = derivation.get().orElseThrow().settled().get(parameter).orElse(known.normal());
     if (now instanceof Setting.OfLength length) {
       Length moved = marks().nearest(length.length()).plus(marks().step().times(steps));
       set(known, new Setting.OfLength(moved.max(marks().step())));
@@ -438,6 +449,15 @@ public final class Workbench {
             .withValues(values)
             .withHabit(new ScoringHabit(job.habit().ridgeInside(), MarksHabit.board(marks)));
     change(moved, "", Words.say("work.relaid"));
+  }
+
+  /**
+   * Takes something for the card to hold.
+   *
+   * @param item what it is to hold, if anything
+   */
+  public void hold(Optional<HeldItem> item) {
+    change(job().orElseThrow().withItem(item), "", "");
   }
 
   /**

@@ -15,6 +15,7 @@ import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Marks;
+import cufflink.core.paper.HeldItem;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.run.ScoringHabit;
@@ -23,6 +24,7 @@ import cufflink.files.size.StandardSizes;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import picocli.CommandLine.ArgGroup;
@@ -55,6 +57,12 @@ final class Request {
       names = "--free",
       description = "Let width and height scale each on its own instead of keeping proportions.")
   private boolean free;
+
+  @Option(
+      names = "--holds",
+      paramLabel = "ITEM",
+      description = "What it is to hold: gift-card, banknote, photo, … or a size such as 90x55 mm.")
+  private String holds = "";
 
   @Option(
       names = "--clearance",
@@ -103,7 +111,25 @@ final class Request {
             new ScoringHabit(true, ruler.inInches() ? Marks.EIGHTHS : Marks.FIVE_MILLIMETRES),
             "");
     String reason = wanted instanceof Goal.Free ? "" : fit.told().say(format);
-    return new Answer(Derivation.of(pattern, job), reason, format);
+    return new Answer(Derivation.of(pattern, job.withItem(item(ruler))), reason, format);
+  }
+
+  private Optional<HeldItem> item(Marks ruler) {
+    if (holds.isEmpty()) {
+      return Optional.empty();
+    }
+    Optional<HeldItem> known = StandardSizes.item(holds);
+    if (known.isPresent()) {
+      return known;
+    }
+    String ids = StandardSizes.items().stream().map(HeldItem::id).collect(Collectors.joining(", "));
+    return StandardSizes.parse(holds, ruler.unit())
+        .value()
+        .map(size -> new HeldItem("own", holds, size.width(), size.height()))
+        .or(
+            () -> {
+              throw BadInputException.of("command.item", holds, ids);
+            });
   }
 
   private static String known(PatternLibrary library) {

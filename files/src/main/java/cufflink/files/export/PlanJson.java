@@ -7,21 +7,19 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
-import com.fasterxml.jackson.databind.node.DecimalNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.core.design.Design;
 import cufflink.core.design.Finding;
 import cufflink.core.design.Layer;
+import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
-import cufflink.core.design.Point;
 import cufflink.core.design.Score;
+import cufflink.core.design.Segment;
 import cufflink.core.design.Setting;
-import cufflink.core.design.Slit;
 import cufflink.core.design.Values;
 import cufflink.core.fold.ClosedState;
 import cufflink.core.job.Derivation;
-import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Pattern;
@@ -44,6 +42,7 @@ public final class PlanJson {
           .build();
 
   private final LengthFormat format;
+  private final JsonNumbers numbers;
 
   /**
    * Prepares to write.
@@ -52,6 +51,7 @@ public final class PlanJson {
    */
   public PlanJson(LengthFormat format) {
     this.format = format;
+    this.numbers = new JsonNumbers(format);
   }
 
   /**
@@ -66,7 +66,7 @@ public final class PlanJson {
     root.put("id", derivation.pattern().id());
     root.put("name", derivation.pattern().name());
     root.put("marks", derivation.job().marks().toString());
-    root.set("values", values(derivation.pattern(), derivation.job().values()));
+    root.set("values", values(derivation.pattern(), derivation.settled()));
     if (!reason.isEmpty()) {
       root.put("why", reason);
     }
@@ -150,25 +150,12 @@ public final class PlanJson {
 
   private void set(ObjectNode node, String name, Setting setting) {
     if (setting instanceof Setting.OfLength length) {
-      length(node, name, length.length());
+      numbers.length(node, name, length.length());
     } else if (setting instanceof Setting.OfCount count) {
       node.put(name, count.count());
     } else {
       node.put(name, ((Setting.OfChoice) setting).name());
     }
-  }
-
-  private void length(ObjectNode node, String name, Length length) {
-    node.set(name, number(length));
-    display(node).put(name, format.format(length));
-  }
-
-  private static ObjectNode display(ObjectNode node) {
-    return node.has("display") ? (ObjectNode) node.get("display") : node.putObject("display");
-  }
-
-  private static DecimalNode number(Length length) {
-    return DecimalNode.valueOf(length.toExactMillimetres());
   }
 
   private void design(ObjectNode root, Derivation.Made made) {
@@ -177,13 +164,16 @@ public final class PlanJson {
     design.pieces().forEach(piece -> pieces.add(piece(piece)));
     ArrayNode layers = root.putArray("layers");
     design.layers().forEach(layer -> layers.add(layer(layer)));
+    new AssemblyJson(numbers).write(root, design);
+    ArrayNode notes = root.putArray("notes");
+    design.notes().forEach(note -> notes.add(note.say(format)));
     made.closed().ifPresent(closed -> root.set("closed", closed(closed)));
   }
 
   private ObjectNode closed(ClosedState closed) {
     ObjectNode node = NODES.objectNode();
-    length(node, "width", closed.width());
-    length(node, "height", closed.height());
+    numbers.length(node, "width", closed.width());
+    numbers.length(node, "height", closed.height());
     node.put("flat", closed.isFlat());
     node.put("plies", closed.mostPlies());
     return node;
@@ -195,12 +185,21 @@ public final class PlanJson {
     node.put("label", piece.label());
     node.put("paper", plain(piece.paper()));
     node.put("count", piece.count());
-    length(node, "width", piece.width());
-    length(node, "height", piece.height());
+    numbers.length(node, "width", piece.width());
+    numbers.length(node, "height", piece.height());
+    if (piece.isTrimmed()) {
+      numbers.places(node, "outline", piece.outline());
+    }
     ArrayNode scores = node.putArray("scores");
     piece.scores().forEach(score -> scores.add(score(score)));
     ArrayNode cuts = node.putArray("cuts");
-    piece.slits().forEach(slit -> cuts.add(slit(slit)));
+    piece.slits().forEach(slit -> cuts.add(cut(slit.id(), slit.label(), "slit", slit.line())));
+    piece.cuts().forEach(cut -> cuts.add(cut(cut.id(), cut.label(), "through", cut.line())));
+    piece
+        .trims()
+        .forEach(line -> cuts.add(cut("trim-" + (cuts.size() + 1), piece.label(), "trim", line)));
+    ArrayNode openings = node.putArray("openings");
+    piece.openings().forEach(opening -> openings.add(opening(opening)));
     return node;
   }
 
@@ -210,33 +209,31 @@ public final class PlanJson {
     node.put("label", score.label());
     node.put("kind", score.folds() ? "score" : "decorative");
     node.put("fold", score.folds() ? plain(score.fold()) : "none");
-    ends(node, score.line().from(), score.line().to());
+    numbers.ends(node, score.line().from(), score.line().to());
     return node;
   }
 
-  private ObjectNode slit(Slit slit) {
+  private ObjectNode cut(String id, String label, String kind, Segment line) {
     ObjectNode node = NODES.objectNode();
-    node.put("id", slit.id());
-    node.put("label", slit.label());
-    node.put("kind", "slit");
-    ends(node, slit.line().from(), slit.line().to());
+    node.put("id", id);
+    node.put("label", label);
+    node.put("kind", kind);
+    numbers.ends(node, line.from(), line.to());
     return node;
   }
 
-  private void ends(ObjectNode node, Point from, Point to) {
-    node.set("from", place(from));
-    node.set("to", place(to));
-    ObjectNode display = display(node);
-    display.set("from", written(from));
-    display.set("to", written(to));
-  }
-
-  private static ArrayNode place(Point point) {
-    return NODES.arrayNode().add(number(point.x())).add(number(point.y()));
-  }
-
-  private ArrayNode written(Point point) {
-    return NODES.arrayNode().add(format.format(point.x())).add(format.format(point.y()));
+  private ObjectNode opening(Opening opening) {
+    ObjectNode node = NODES.objectNode();
+    node.put("id", opening.id());
+    node.put("label", opening.label());
+    node.put("kind", plain(opening.kind()));
+    if (opening.round().isPresent()) {
+      numbers.place(node, "centre", opening.round().get().centre());
+      numbers.length(node, "radius", opening.round().get().radius());
+    } else {
+      numbers.places(node, "corners", opening.outline());
+    }
+    return node;
   }
 
   private ObjectNode layer(Layer layer) {
@@ -247,11 +244,11 @@ public final class PlanJson {
     node.put("count", 1);
     node.put("on", layer.on());
     node.put("face", plain(layer.face()));
-    length(node, "width", layer.width());
-    length(node, "height", layer.height());
-    length(node, "border", layer.border());
-    node.set("at", place(layer.at()));
-    display(node).set("at", written(layer.at()));
+    numbers.length(node, "width", layer.width());
+    numbers.length(node, "height", layer.height());
+    numbers.length(node, "border", layer.border());
+    numbers.place(node, "at", layer.at());
+    node.put("shape", plain(layer.shape()));
     return node;
   }
 

@@ -14,39 +14,41 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 
-/** The constructions at hand: those shipped, and those in the maker's own folder. */
+/**
+ * The constructions at hand: those shipped, and those in the maker's own folder. A shipped file is
+ * read when it is first asked for; any thread may ask.
+ */
 public final class PatternLibrary {
   private static final String SHIPPED = "/cufflink/files/patterns/";
 
-  private final Map<String, Pattern> patterns = new LinkedHashMap<>();
+  private final List<String> shipped = List.of(resource("index.txt").split("\\R"));
+  private final Map<String, PatternFile> read = new ConcurrentHashMap<>();
+  private final Map<String, Pattern> own = new LinkedHashMap<>();
   private final List<String> problems = new ArrayList<>();
 
   private PatternLibrary() {}
 
   /**
-   * Reads the shipped patterns only.
+   * Takes the shipped patterns only.
    *
    * @return the library
    */
   public static PatternLibrary shipped() {
-    PatternLibrary library = new PatternLibrary();
-    for (String name : resource("index.txt").split("\\R")) {
-      library.add(PatternFile.readShipped(name, resource(name)));
-    }
-    return library;
+    return new PatternLibrary();
   }
 
   /**
-   * Reads the shipped patterns and those in a folder, files ending in .yaml or .yml. A file of the
-   * maker's wins over a shipped one of the same id.
+   * Takes the shipped patterns and reads those in a folder, files ending in .yaml or .yml. A file
+   * of the maker's wins over a shipped one of the same id.
    *
    * @param folder the maker's folder, which need not exist
    * @return the library
    */
   public static PatternLibrary with(Path folder) {
-    PatternLibrary library = shipped();
+    PatternLibrary library = new PatternLibrary();
     if (!Files.isDirectory(folder)) {
       return library;
     }
@@ -61,27 +63,34 @@ public final class PatternLibrary {
     return library;
   }
 
-  private void addFile(Path file) {
+  private void addFile(Path path) {
     try {
-      add(PatternFile.read(file.getFileName().toString(), Files.readString(file)));
+      PatternFile file = PatternFile.read(path.getFileName().toString(), Files.readString(path));
+      file.pattern().ifPresent(pattern -> own.put(pattern.id(), pattern));
+      if (!file.mistakes().isEmpty()) {
+        problems.add(file.problem());
+      }
     } catch (IOException reason) {
-      problems.add(Words.say("library.file", file));
+      problems.add(Words.say("library.file", path));
     }
   }
 
-  private void add(PatternFile file) {
-    file.pattern().ifPresent(pattern -> patterns.put(pattern.id(), pattern));
-    if (!file.mistakes().isEmpty()) {
-      problems.add(file.problem());
-    }
+  /** Reads a shipped file, whose name is the id of its pattern, unless it was read before. */
+  private PatternFile file(String name) {
+    return read.computeIfAbsent(name, each -> PatternFile.readShipped(each, resource(each)));
   }
 
   /**
-   * Returns all patterns.
+   * Returns all patterns, reading those that were not asked for yet.
    *
    * @return the patterns, shipped ones first
    */
   public Collection<Pattern> patterns() {
+    Map<String, Pattern> patterns = new LinkedHashMap<>();
+    for (String name : shipped) {
+      file(name).pattern().ifPresent(pattern -> patterns.put(pattern.id(), pattern));
+    }
+    patterns.putAll(own);
     return List.copyOf(patterns.values());
   }
 
@@ -92,16 +101,25 @@ public final class PatternLibrary {
    * @return the pattern, if there is one
    */
   public Optional<Pattern> pattern(String id) {
-    return Optional.ofNullable(patterns.get(id));
+    if (own.containsKey(id)) {
+      return Optional.of(own.get(id));
+    }
+    String name = id + ".yaml";
+    return shipped.contains(name) ? file(name).pattern() : Optional.empty();
   }
 
   /**
-   * Returns what is wrong with files in the maker's folder.
+   * Returns what is wrong with files that were read.
    *
    * @return one sentence for each file that could not be used
    */
   public List<String> problems() {
-    return List.copyOf(problems);
+    List<String> all = new ArrayList<>(problems);
+    read.values().stream()
+        .filter(file -> !file.mistakes().isEmpty())
+        .map(PatternFile::problem)
+        .forEach(all::add);
+    return List.copyOf(all);
   }
 
   static String resource(String name) {

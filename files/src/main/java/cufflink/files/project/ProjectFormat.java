@@ -68,6 +68,7 @@ public final class ProjectFormat {
     scoring.put("ridgeInside", job.habit().ridgeInside());
     scoring.put("grooves", job.habit().grooves().toString());
     root.put("notes", job.notes());
+    SuppliesFormat.write(root, job);
     return root;
   }
 
@@ -153,7 +154,9 @@ public final class ProjectFormat {
         marks(root, "marks"),
         root.path("keepsProportions").asBoolean(true),
         new ScoringHabit(scoring.path("ridgeInside").asBoolean(true), marks(scoring, "grooves")),
-        root.path("notes").asText(""));
+        root.path("notes").asText(""),
+        SuppliesFormat.papers(root.path("papers")),
+        SuppliesFormat.item(root.path("item")));
   }
 
   private static BadFileException wrong(String key, Object... details) {

@@ -15,6 +15,8 @@ import cufflink.core.job.Job;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Parsed;
+import cufflink.core.paper.Paper;
+import cufflink.core.paper.Papers;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.pattern.PatternEvaluator;
 import cufflink.core.run.ScoringHabit;
@@ -34,7 +36,7 @@ class ProjectFormatTest {
 
   @Test
   void read_givesBackWhatWasWritten() {
-    for (Job job : List.of(job(new Goal.Free()), sheet(), envelope(), finished())) {
+    for (Job job : List.of(job(new Goal.Free()), sheet(), envelope(), finished(), supplied())) {
       assertEquals(job, ProjectFormat.read("x", ProjectFormat.write(job)).orElseThrow());
     }
   }
@@ -58,7 +60,7 @@ class ProjectFormatTest {
       schema = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012).getSchema(in);
     }
     List<Job> jobs = new ArrayList<>(DemoProjects.all());
-    jobs.addAll(List.of(job(new Goal.Free()), sheet(), envelope(), finished()));
+    jobs.addAll(List.of(job(new Goal.Free()), sheet(), envelope(), finished(), supplied()));
     for (Job job : jobs) {
       JsonNode node = new ObjectMapper().readTree(ProjectFormat.write(job));
       assertEquals(Set.of(), schema.validate(node), job.title());
@@ -103,6 +105,14 @@ class ProjectFormatTest {
     assertTrue(ProjectFormat.read("x", "[1, 2]").problem().contains("damaged at line 1"));
     assertTrue(ProjectFormat.read("x", "[".repeat(100_000)).value().isEmpty());
     assertTrue(ProjectFormat.read("x", "{}").problem().contains("choose a Cufflink project"));
+  }
+
+  private static Job supplied() {
+    Papers papers =
+        new Papers(
+            new Paper("fossil card", 300, 1.31, true, Paper.Print.SIDEWAYS),
+            Paper.PATTERNED.ofCaliper(Length.ofUnits(1_300)));
+    return job(new Goal.Free()).withPapers(papers).withItem(StandardSizes.item("gift-card"));
   }
 
   private static Job sheet() {

@@ -1,0 +1,64 @@
+package cufflink.files.export;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import cufflink.core.design.Area;
+import cufflink.core.design.Design;
+import cufflink.core.design.Joint;
+import cufflink.core.design.Pocket;
+import cufflink.core.design.Zone;
+import java.util.Locale;
+
+/** Writes how the pieces of a design go together. */
+final class AssemblyJson {
+  private final JsonNumbers numbers;
+
+  AssemblyJson(JsonNumbers numbers) {
+    this.numbers = numbers;
+  }
+
+  void write(ObjectNode root, Design design) {
+    ArrayNode joints = root.putArray("joints");
+    design.joints().forEach(joint -> write(joints.addObject(), joint));
+    ArrayNode clear = root.putArray("keepClear");
+    design.zones().forEach(zone -> write(clear.addObject(), zone));
+    ArrayNode pockets = root.putArray("pockets");
+    design.pockets().forEach(pocket -> write(pockets.addObject(), pocket));
+  }
+
+  private void write(ObjectNode node, Joint joint) {
+    node.put("id", joint.id());
+    node.put("label", joint.label());
+    node.put("piece", joint.piece());
+    node.put("on", joint.on());
+    node.put("face", plain(joint.face()));
+    node.put("shape", plain(joint.shape()));
+    node.put("mouth", plain(joint.mouth()));
+    numbers.area(node, joint.area());
+    ArrayNode glue = node.putArray("glue");
+    for (Area area : joint.glue()) {
+      numbers.area(glue.addObject(), area);
+    }
+  }
+
+  private void write(ObjectNode node, Zone zone) {
+    node.put("id", zone.id());
+    node.put("label", zone.label());
+    node.put("on", zone.on());
+    node.put("face", plain(zone.face()));
+    numbers.area(node, zone.area());
+  }
+
+  private void write(ObjectNode node, Pocket pocket) {
+    node.put("id", pocket.id());
+    node.put("label", pocket.label());
+    node.put("on", pocket.on());
+    numbers.length(node, "width", pocket.width());
+    numbers.length(node, "depth", pocket.depth());
+    numbers.length(node, "room", pocket.room());
+  }
+
+  private static String plain(Enum<?> value) {
+    return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+}

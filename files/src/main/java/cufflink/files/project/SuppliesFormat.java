@@ -1,0 +1,86 @@
+package cufflink.files.project;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import cufflink.core.job.Job;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.LengthParser;
+import cufflink.core.measure.Unit;
+import cufflink.core.paper.HeldItem;
+import cufflink.core.paper.Paper;
+import cufflink.core.paper.Papers;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * The papers and the held item in a project file. Both may be left out, and were in older files;
+ * one that makes no sense is taken for left out, since nothing the maker sized depends on it alone.
+ */
+final class SuppliesFormat {
+  private SuppliesFormat() {}
+
+  static void write(ObjectNode root, Job job) {
+    if (!job.papers().equals(Papers.USUAL)) {
+      ObjectNode papers = root.putObject("papers");
+      write(papers.putObject("card"), job.papers().card());
+      write(papers.putObject("patterned"), job.papers().patterned());
+    }
+    job.item()
+        .ifPresent(
+            item ->
+                root.putObject("item")
+                    .put("id", item.id())
+                    .put("label", item.label())
+                    .put("width", item.width().toString())
+                    .put("height", item.height().toString()));
+  }
+
+  private static void write(ObjectNode node, Paper paper) {
+    node.put("name", paper.name());
+    node.put("grammage", paper.grammage());
+    node.put("bulk", paper.bulk());
+    node.put("twoSided", paper.twoSided());
+    node.put("print", paper.print().name().toLowerCase(Locale.ROOT));
+  }
+
+  static Papers papers(JsonNode node) {
+    return new Papers(
+        paper(node.path("card")).orElse(Paper.CARD),
+        paper(node.path("patterned")).orElse(Paper.PATTERNED));
+  }
+
+  private static Optional<Paper> paper(JsonNode node) {
+    try {
+      return node.isObject()
+          ? Optional.of(
+              new Paper(
+                  node.path("name").asText(""),
+                  node.path("grammage").asInt(),
+                  node.path("bulk").asDouble(Paper.USUAL_BULK),
+                  node.path("twoSided").asBoolean(false),
+                  Paper.Print.valueOf(node.path("print").asText("none").toUpperCase(Locale.ROOT))))
+          : Optional.empty();
+    } catch (IllegalArgumentException outOfRange) {
+      return Optional.empty();
+    }
+  }
+
+  static Optional<HeldItem> item(JsonNode node) {
+    Optional<Length> width = side(node, "width");
+    Optional<Length> height = side(node, "height");
+    return width.isPresent() && height.isPresent()
+        ? Optional.of(
+            new HeldItem(
+                node.path("id").asText("own"),
+                node.path("label").asText(""),
+                width.get(),
+                height.get()))
+        : Optional.empty();
+  }
+
+  private static Optional<Length> side(JsonNode node, String key) {
+    return LengthParser.parse(node.path(key).asText(""), Unit.MILLIMETRE)
+        .value()
+        .filter(Length::isPositive);
+  }
+}
