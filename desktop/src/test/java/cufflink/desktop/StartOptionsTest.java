@@ -23,7 +23,7 @@ class StartOptionsTest {
         List.of(List.of("--dmo"), List.of("a", "--dmo"), List.of("a", "--dmo"))) {
       assertEquals(
           "“--dmo” is not understood; start with --demo, with one project file, or with plan, check,"
-              + " export or list.",
+              + " export, find or list.",
           StartOptions.check(bad).problem());
     }
     assertEquals(true, StartOptions.check(List.of("a", "b")).value().isEmpty());

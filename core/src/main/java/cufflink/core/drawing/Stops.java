@@ -56,8 +56,11 @@ final class Stops {
       if (options.stops().test(score)) {
         Ref ref = new Ref(lie.piece().id(), score.id());
         double place = at.toMillimetres();
-        (stands ? upright : level)
-            .add(new Numbered(place, place, brief(at), ref, Ink.of(score.fold())));
+        List<Numbered> here = stands ? upright : level;
+        // Parts of one line share their number.
+        if (here.stream().noneMatch(each -> each.from() == place)) {
+          here.add(new Numbered(place, place, brief(at), ref, Ink.of(score.fold())));
+        }
       }
       if (score.fold() != Fold.DECORATIVE) {
         (stands ? foldsAcross : foldsDown).add(at);

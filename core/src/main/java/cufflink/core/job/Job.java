@@ -7,8 +7,10 @@ import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Papers;
 import cufflink.core.pattern.Bench;
 import cufflink.core.run.ScoringHabit;
+import java.util.HashSet;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What a maker has decided: the only thing that is saved; everything else is derived.
@@ -23,6 +25,7 @@ import java.util.Optional;
  * @param notes anything the maker wants to remember
  * @param papers what it is made from
  * @param item what it is to hold, if anything
+ * @param pinned the values that must stay as they are when others are scaled or moved
  */
 public record Job(
     String title,
@@ -34,7 +37,8 @@ public record Job(
     ScoringHabit habit,
     String notes,
     Papers papers,
-    Optional<HeldItem> item) {
+    Optional<HeldItem> item,
+    Set<String> pinned) {
 
   /** Checks that nothing is missing. */
   public Job {
@@ -47,6 +51,7 @@ public record Job(
     Objects.requireNonNull(papers);
     Objects.requireNonNull(item);
     values = values.without(Bench.NAMES);
+    pinned = Set.copyOf(pinned);
   }
 
   /**
@@ -80,7 +85,8 @@ public record Job(
         habit,
         notes,
         Papers.USUAL,
-        Optional.empty());
+        Optional.empty(),
+        Set.of());
   }
 
   /**
@@ -100,7 +106,17 @@ public record Job(
    */
   public Job withValues(Values newValues) {
     return new Job(
-        title, patternId, newValues, goal, marks, keepsProportions, habit, notes, papers, item);
+        title,
+        patternId,
+        newValues,
+        goal,
+        marks,
+        keepsProportions,
+        habit,
+        notes,
+        papers,
+        item,
+        pinned);
   }
 
   /**
@@ -111,7 +127,17 @@ public record Job(
    */
   public Job withGoal(Goal newGoal) {
     return new Job(
-        title, patternId, values, newGoal, marks, keepsProportions, habit, notes, papers, item);
+        title,
+        patternId,
+        values,
+        newGoal,
+        marks,
+        keepsProportions,
+        habit,
+        notes,
+        papers,
+        item,
+        pinned);
   }
 
   /**
@@ -122,7 +148,17 @@ public record Job(
    */
   public Job withMarks(Marks newMarks) {
     return new Job(
-        title, patternId, values, goal, newMarks, keepsProportions, habit, notes, papers, item);
+        title,
+        patternId,
+        values,
+        goal,
+        newMarks,
+        keepsProportions,
+        habit,
+        notes,
+        papers,
+        item,
+        pinned);
   }
 
   /**
@@ -132,7 +168,8 @@ public record Job(
    * @return the changed job
    */
   public Job withProportionsKept(boolean keeps) {
-    return new Job(title, patternId, values, goal, marks, keeps, habit, notes, papers, item);
+    return new Job(
+        title, patternId, values, goal, marks, keeps, habit, notes, papers, item, pinned);
   }
 
   /**
@@ -143,7 +180,17 @@ public record Job(
    */
   public Job withHabit(ScoringHabit newHabit) {
     return new Job(
-        title, patternId, values, goal, marks, keepsProportions, newHabit, notes, papers, item);
+        title,
+        patternId,
+        values,
+        goal,
+        marks,
+        keepsProportions,
+        newHabit,
+        notes,
+        papers,
+        item,
+        pinned);
   }
 
   /**
@@ -154,7 +201,17 @@ public record Job(
    */
   public Job withTitle(String newTitle) {
     return new Job(
-        newTitle, patternId, values, goal, marks, keepsProportions, habit, notes, papers, item);
+        newTitle,
+        patternId,
+        values,
+        goal,
+        marks,
+        keepsProportions,
+        habit,
+        notes,
+        papers,
+        item,
+        pinned);
   }
 
   /**
@@ -165,7 +222,17 @@ public record Job(
    */
   public Job withPapers(Papers newPapers) {
     return new Job(
-        title, patternId, values, goal, marks, keepsProportions, habit, notes, newPapers, item);
+        title,
+        patternId,
+        values,
+        goal,
+        marks,
+        keepsProportions,
+        habit,
+        notes,
+        newPapers,
+        item,
+        pinned);
   }
 
   /**
@@ -176,6 +243,31 @@ public record Job(
    */
   public Job withItem(Optional<HeldItem> newItem) {
     return new Job(
-        title, patternId, values, goal, marks, keepsProportions, habit, notes, papers, newItem);
+        title,
+        patternId,
+        values,
+        goal,
+        marks,
+        keepsProportions,
+        habit,
+        notes,
+        papers,
+        newItem,
+        pinned);
+  }
+
+  /**
+   * Returns the job with a value pinned, or let go if it was.
+   *
+   * @param parameter the value's parameter
+   * @return the changed job
+   */
+  public Job withPinToggled(String parameter) {
+    Set<String> pins = new HashSet<>(pinned);
+    if (!pins.remove(parameter)) {
+      pins.add(parameter);
+    }
+    return new Job(
+        title, patternId, values, goal, marks, keepsProportions, habit, notes, papers, item, pins);
   }
 }

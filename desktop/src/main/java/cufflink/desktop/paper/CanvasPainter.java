@@ -23,7 +23,7 @@ import javafx.scene.text.TextAlignment;
 final class CanvasPainter {
   private static final double DARKEST = 0.72;
   private static final int GRAIN = 9;
-  private static final int HATCH = 8;
+  private static final int HATCH = 14;
   private static final ImagePattern LAID = laid();
 
   private final GraphicsContext graphics;
@@ -93,7 +93,6 @@ final class CanvasPainter {
     WritableImage tile = new WritableImage(HATCH, HATCH);
     for (int i = 0; i < HATCH; i++) {
       tile.getPixelWriter().setColor(i, i, colour);
-      tile.getPixelWriter().setColor(i, (i + 1) % HATCH, colour);
     }
     return new ImagePattern(tile, 0, 0, HATCH, HATCH, false);
   }

@@ -21,6 +21,7 @@ final class HelpSheet extends StackPane {
           "save",
           "open",
           "print",
+          "pin",
           "find",
           "snap",
           "units",

@@ -3,8 +3,12 @@ package cufflink.desktop.shell;
 import cufflink.core.drawing.Drawing;
 import cufflink.core.drawing.FlatDrawing;
 import cufflink.core.drawing.Surface;
+import cufflink.core.fit.Finder;
 import cufflink.core.fit.Goal;
 import cufflink.core.fit.OffMarks;
+import cufflink.core.fit.Offer;
+import cufflink.core.fit.Question;
+import cufflink.core.fit.SheetUse;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.measure.Length;
@@ -16,15 +20,19 @@ import cufflink.core.paper.Envelope;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Sheet;
 import cufflink.core.words.Words;
+import cufflink.desktop.work.Wish;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.size.StandardSizes;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.CustomMenuItem;
 import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 
@@ -32,6 +40,8 @@ import javafx.scene.control.TextField;
 final class SizeStation implements StationView {
   private static final Length CLEARANCE_METRIC = Length.ofMillimetres(4);
   private static final Length CLEARANCE_INCHES = Length.ofInches(3, 16);
+
+  private static final int MOST_OFFERS = 10;
 
   private final Workbench bench;
 
@@ -65,6 +75,7 @@ final class SizeStation implements StationView {
               Words.say("size.holds-hint"),
               items());
     }
+    sentence.say(Words.say("size.or")).add(others(derivation));
     int off =
         derivation.made().map(made -> OffMarks.of(made.design(), job.marks()).size()).orElse(0);
     return off == 0
@@ -73,6 +84,47 @@ final class SizeStation implements StationView {
             Words.say("size.off", off),
             Words.say("size.off-hint"),
             List.of(Sentence.item(Words.say("size.snap"), bench::snap)));
+  }
+
+  /** Offers other sizes of the same construction from the usual sheets, for the usual envelopes. */
+  private MenuButton others(Derivation derivation) {
+    MenuButton button = new MenuButton(Words.say("size.others"));
+    button.getStyleClass().add("word");
+    button.getItems().add(new MenuItem());
+    button.setOnShowing(event -> button.getItems().setAll(offers(derivation)));
+    return button;
+  }
+
+  private List<MenuItem> offers(Derivation derivation) {
+    Job job = derivation.job();
+    Question question =
+        new Question(
+            StandardSizes.sheets(),
+            StandardSizes.envelopes(),
+            Wish.clearance(job.marks()),
+            job.item(),
+            Optional.empty(),
+            Optional.empty(),
+            1,
+            job.marks(),
+            Question.Priority.BEST_ENVELOPE);
+    List<MenuItem> items = new ArrayList<>();
+    Set<String> shown = new HashSet<>();
+    for (Offer offer : Finder.offers(question, derivation.pattern())) {
+      String size =
+          bench.format().briefSize(offer.design().finishedWidth(), offer.design().finishedHeight());
+      if (items.size() < MOST_OFFERS && shown.add(size)) {
+        String envelope = offer.envelope().map(Envelope::label).orElse("");
+        int cards = SheetUse.yield(offer.design(), offer.sheet());
+        String text =
+            Words.say("size.offer", size, envelope, Math.max(1, cards), offer.sheet().label());
+        items.add(Sentence.item(text, () -> bench.take(offer)));
+      }
+    }
+    if (items.isEmpty()) {
+      items.add(new MenuItem(Words.say("size.no-offer")));
+    }
+    return items;
   }
 
   private List<MenuItem> items() {

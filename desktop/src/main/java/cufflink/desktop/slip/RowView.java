@@ -42,6 +42,9 @@ final class RowView extends VBox {
     /** Typing has come to an end. */
     void finish();
 
+    /** The number is to stay as it is, or may move again. */
+    void pin();
+
     /** The row is pressed. */
     void press();
   }
@@ -146,6 +149,11 @@ final class RowView extends VBox {
   }
 
   private void key(TextField text, KeyEvent event) {
+    if (event.getCode() == KeyCode.L && event.isShortcutDown()) {
+      actions.pin();
+      event.consume();
+      return;
+    }
     boolean up = event.getCode() == KeyCode.UP;
     if (up || event.getCode() == KeyCode.DOWN) {
       getChildren().remove(trouble);

@@ -187,6 +187,11 @@ public final class SlipView extends ScrollPane {
       }
 
       @Override
+      public void pin() {
+        bench.pin(row.key());
+      }
+
+      @Override
       public void press() {
         if (row.key().startsWith("stage:")) {
           stageChooser.accept(Integer.parseInt(row.key().substring("stage:".length())));

@@ -114,9 +114,18 @@ public final class SlipWriter {
     return new SlipRow(
         parameter.id(),
         text(parameter, setting),
-        isReckoned(parameter) ? Words.say("slip.reckoned", parameter.label()) : parameter.label(),
+        label(parameter),
         refs(parameter),
         Optional.of(parameter));
+  }
+
+  private String label(Parameter parameter) {
+    if (derivation.job().pinned().contains(parameter.id())) {
+      return Words.say("slip.pinned", parameter.label());
+    }
+    return isReckoned(parameter)
+        ? Words.say("slip.reckoned", parameter.label())
+        : parameter.label();
   }
 
   private boolean isReckoned(Parameter parameter) {
@@ -241,7 +250,7 @@ public final class SlipWriter {
                         List.of(
                             plain(
                                 "closed",
-                                format.size(closed.width(), closed.height()),
+                                format.briefSize(closed.width(), closed.height()),
                                 Words.say("slip.closed-size")),
                             plain(
                                 "plies",

@@ -6,7 +6,6 @@ import cufflink.core.job.Job;
 import cufflink.core.measure.Marks;
 import cufflink.core.pattern.Pattern;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * Which ruler is used, and what the sizes were on the ruler before, so that going there and back
@@ -39,7 +38,7 @@ final class MarksHabit {
     Values relaid =
         isWayBack
             ? move.orElseThrow().before()
-            : Relayer.relay(pattern, job.values(), marks, Set.of());
+            : Relayer.relay(pattern, job.values(), marks, job.pinned());
     move = Optional.of(new Move(job.marks(), job.values(), relaid));
     return relaid;
   }

@@ -20,6 +20,7 @@ import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Parsed;
 import cufflink.core.paper.HeldItem;
+import cufflink.core.paper.Papers;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Parameter.Role;
 import cufflink.core.pattern.Pattern;
@@ -210,6 +211,21 @@ public final class Workbench {
   }
 
   /**
+   * Takes another size of the same construction.
+   *
+   * @param offer the size and the envelope it is for
+   */
+  public void take(Offer offer) {
+    Job job = job().orElseThrow();
+    Goal goal =
+        offer
+            .envelope()
+            .map(each -> (Goal) new Goal.ForEnvelope(each, Wish.clearance(job.marks())))
+            .orElse(job.goal());
+    change(job.withValues(offer.values()).withGoal(goal), "", "");
+  }
+
+  /**
    * Lays a job on the table. The one that was there comes back by undo.
    *
    * @param job the job
@@ -370,7 +386,7 @@ public final class Workbench {
   }
 
   private static Fitter.Manner manner(Job job) {
-    return new Fitter.Manner(job.marks(), job.keepsProportions(), Set.of());
+    return new Fitter.Manner(job.marks(), job.keepsProportions(), job.pinned());
   }
 
   /**
@@ -424,7 +440,7 @@ public final class Workbench {
       return;
     }
     Job job = job().get();
-    Snap snap = Snapper.snap(pattern(), job.onBench(), job.marks(), Set.of(), () -> false);
+    Snap snap = Snapper.snap(pattern(), job.onBench(), job.marks(), job.pinned(), () -> false);
     change(snap.values().map(job::withValues).orElse(job), "", snap.told().say(formatOf(job)));
   }
 
@@ -458,6 +474,33 @@ public final class Workbench {
    */
   public void hold(Optional<HeldItem> item) {
     change(job().orElseThrow().withItem(item), "", "");
+  }
+
+  /**
+   * Pins a value, or lets it go: a pinned one stays while others are scaled or moved.
+   *
+   * @param parameter the parameter's id
+   */
+  public void pin(String parameter) {
+    change(job().orElseThrow().withPinToggled(parameter), "", "");
+  }
+
+  /**
+   * Returns what the card is made from.
+   *
+   * @return the job's papers, or the usual ones
+   */
+  public Papers papers() {
+    return job().map(Job::papers).orElse(Papers.USUAL);
+  }
+
+  /**
+   * Makes the card from other papers.
+   *
+   * @param papers what it is made from
+   */
+  public void use(Papers papers) {
+    change(job().orElseThrow().withPapers(papers), "", "");
   }
 
   /**

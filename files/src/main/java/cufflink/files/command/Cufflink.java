@@ -15,7 +15,13 @@ import picocli.CommandLine.Command;
     description = "Lays out, scales, folds and checks fancy-fold cards.",
     mixinStandardHelpOptions = true,
     version = "Cufflink 0.1.0",
-    subcommands = {PlanCommand.class, CheckCommand.class, ExportCommand.class, ListCommand.class})
+    subcommands = {
+      PlanCommand.class,
+      CheckCommand.class,
+      ExportCommand.class,
+      FindCommand.class,
+      ListCommand.class
+    })
 public final class Cufflink {
   /** Everything is in order. */
   public static final int GOOD = 0;
@@ -27,7 +33,7 @@ public final class Cufflink {
   public static final int BAD_INPUT = 2;
 
   private static final Set<String> COMMANDS =
-      Set.of("plan", "check", "export", "list", "--help", "-h", "--version", "-V");
+      Set.of("plan", "check", "export", "find", "list", "--help", "-h", "--version", "-V");
 
   private final PatternLibrary library;
 

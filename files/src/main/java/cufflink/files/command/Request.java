@@ -118,18 +118,7 @@ final class Request {
     if (holds.isEmpty()) {
       return Optional.empty();
     }
-    Optional<HeldItem> known = StandardSizes.item(holds);
-    if (known.isPresent()) {
-      return known;
-    }
-    String ids = StandardSizes.items().stream().map(HeldItem::id).collect(Collectors.joining(", "));
-    return StandardSizes.parse(holds, ruler.unit())
-        .value()
-        .map(size -> new HeldItem("own", holds, size.width(), size.height()))
-        .or(
-            () -> {
-              throw BadInputException.of("command.item", holds, ids);
-            });
+    return Optional.of(FindCommand.held(holds, ruler));
   }
 
   private static String known(PatternLibrary library) {

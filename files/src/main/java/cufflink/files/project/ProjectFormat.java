@@ -156,7 +156,8 @@ public final class ProjectFormat {
         new ScoringHabit(scoring.path("ridgeInside").asBoolean(true), marks(scoring, "grooves")),
         root.path("notes").asText(""),
         SuppliesFormat.papers(root.path("papers")),
-        SuppliesFormat.item(root.path("item")));
+        SuppliesFormat.item(root.path("item")),
+        SuppliesFormat.pinned(root.path("pinned")));
   }
 
   private static BadFileException wrong(String key, Object... details) {

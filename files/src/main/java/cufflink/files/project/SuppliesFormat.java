@@ -1,6 +1,7 @@
 package cufflink.files.project;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.core.job.Job;
 import cufflink.core.measure.Length;
@@ -11,10 +12,13 @@ import cufflink.core.paper.Paper;
 import cufflink.core.paper.Papers;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 
 /**
- * The papers and the held item in a project file. Both may be left out, and were in older files;
- * one that makes no sense is taken for left out, since nothing the maker sized depends on it alone.
+ * The papers, the held item and the pins in a project file. All may be left out, and were in older
+ * files; one that makes no sense is taken for left out, since nothing the maker sized depends on it
+ * alone.
  */
 final class SuppliesFormat {
   private SuppliesFormat() {}
@@ -25,6 +29,10 @@ final class SuppliesFormat {
       write(papers.putObject("card"), job.papers().card());
       write(papers.putObject("patterned"), job.papers().patterned());
     }
+    if (!job.pinned().isEmpty()) {
+      ArrayNode pinned = root.putArray("pinned");
+      new TreeSet<>(job.pinned()).forEach(pinned::add);
+    }
     job.item()
         .ifPresent(
             item ->
@@ -33,6 +41,12 @@ final class SuppliesFormat {
                     .put("label", item.label())
                     .put("width", item.width().toString())
                     .put("height", item.height().toString()));
+  }
+
+  static Set<String> pinned(JsonNode node) {
+    Set<String> pinned = new TreeSet<>();
+    node.forEach(name -> pinned.add(name.asText("")));
+    return pinned;
   }
 
   private static void write(ObjectNode node, Paper paper) {

@@ -115,6 +115,41 @@ class CommandLineTest {
   }
 
   @Test
+  void find_envelopeAndGiftCard_offersWhatGoesIntoBoth() throws IOException {
+    assertEquals(
+        0, run("find", "--envelope", "c6", "--sheet", "a4", "--holds", "gift-card", "--json"));
+    JsonNode offers = MAPPER.readTree(out.toString()).path("offers");
+    assertTrue(offers.size() >= 3, out::toString);
+    for (JsonNode offer : offers) {
+      double shorter = Math.min(offer.path("width").asDouble(), offer.path("height").asDouble());
+      double longer = Math.max(offer.path("width").asDouble(), offer.path("height").asDouble());
+      assertTrue(shorter <= 110 && longer <= 158, offer::toString);
+      assertTrue(offer.path("clearance").asDouble() >= 0, offer::toString);
+      assertEquals("a4", offer.path("sheet").asText());
+    }
+  }
+
+  @Test
+  void find_nothing_saysWhatToChange() {
+    assertEquals(0, run("find", "--sheet", "a6", "--least", "300x300 mm"));
+    assertTrue(out.toString().startsWith("Nothing can be made from that;"), out::toString);
+  }
+
+  @Test
+  void plan_crissCross_hasItsSecondCutsPocketAndGlue() throws IOException {
+    assertEquals(0, run("plan", "criss-cross-pocket", "--holds", "gift-card", "--json"));
+    JsonNode plan = MAPPER.readTree(out.toString());
+    JsonNode cut = plan.path("pieces").get(0).path("cuts").get(0);
+    assertEquals("trim", cut.path("kind").asText());
+    assertEquals(0, cut.path("from").get(0).asDouble());
+    assertEquals(104, cut.path("to").get(0).asDouble());
+    assertEquals(146, cut.path("to").get(1).asDouble());
+    assertEquals("bottom", plan.path("joints").get(2).path("mouth").asText());
+    assertEquals(92, plan.path("pockets").get(0).path("width").asDouble());
+    assertEquals(0, plan.path("findings").size());
+  }
+
+  @Test
   void list_namesEveryConstructionWithItsValues() throws IOException {
     assertEquals(0, run("list", "--json"));
     JsonNode designs = MAPPER.readTree(out.toString()).path("designs");
@@ -162,6 +197,11 @@ class CommandLineTest {
         "plan off-centre-gate --marks 3mm|--marks: “3mm” are not the marks of a ruler here; choose"
             + " 1/32in, 1/16in, 1/8in, 0.5mm, 1mm, 2.5mm or 5mm.",
         "plan off-centre-gate --colour red|Unknown options: '--colour', 'red'; see “cufflink --help”.",
+        "plan slim-tent --holds anchor|There is no “anchor” to hold; choose one of gift-card,",
+        "find --copies 10000|“10000” is not a number of copies; write one from 1 to 1000.",
+        "find --by beauty|There is no order “beauty”; choose one of least-paper, largest,",
+        "find --envelope c99|There is no envelope “c99”; choose one of c5,",
+        "find --least 0x10|--least: “0x10” has a side of nought; type two sides above nought.",
         "plan|Missing required parameter: 'ID'; see “cufflink --help”.",
         "plan off-centre-gate --sheet square-6 --set width=140 --set left=130 --set right=130|No size on"
             + " your marks serves for 6 in square. The card base would be 400 × 150 and the sheet is"

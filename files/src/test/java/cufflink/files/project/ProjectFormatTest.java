@@ -112,7 +112,10 @@ class ProjectFormatTest {
         new Papers(
             new Paper("fossil card", 300, 1.31, true, Paper.Print.SIDEWAYS),
             Paper.PATTERNED.ofCaliper(Length.ofUnits(1_300)));
-    return job(new Goal.Free()).withPapers(papers).withItem(StandardSizes.item("gift-card"));
+    return job(new Goal.Free())
+        .withPapers(papers)
+        .withItem(StandardSizes.item("gift-card"))
+        .withPinToggled("left");
   }
 
   private static Job sheet() {

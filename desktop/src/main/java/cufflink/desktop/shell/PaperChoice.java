@@ -1,0 +1,111 @@
+package cufflink.desktop.shell;
+
+import cufflink.core.measure.Length;
+import cufflink.core.measure.LengthParser;
+import cufflink.core.measure.Unit;
+import cufflink.core.paper.Paper;
+import cufflink.core.paper.Papers;
+import cufflink.core.words.Words;
+import cufflink.desktop.work.Workbench;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Function;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.CustomMenuItem;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.TextField;
+
+/** Which paper: by weight or by thickness, printed on one face or both, and which way up. */
+final class PaperChoice {
+  private static final List<Integer> WEIGHTS = List.of(90, 120, 160, 200, 220, 250, 300);
+
+  private final Workbench bench;
+  private final Paper paper;
+  private final Function<Paper, Papers> with;
+
+  PaperChoice(Workbench bench, Paper paper, Function<Paper, Papers> with) {
+    this.bench = bench;
+    this.paper = paper;
+    this.with = with;
+  }
+
+  String word() {
+    return word(paper);
+  }
+
+  private static String word(Paper paper) {
+    // Paper is measured in hundredths of a millimetre, also by those who cut it in inches.
+    String caliper = String.format(Locale.ROOT, "%.2f mm", paper.caliper().toMillimetres());
+    return Words.say("cut.paper", Integer.toString(paper.grammage()), caliper);
+  }
+
+  List<MenuItem> items() {
+    List<MenuItem> items = new ArrayList<>();
+    for (int weight : WEIGHTS) {
+      Paper other = weighing(weight);
+      items.add(Sentence.item(word(other), () -> use(other)));
+    }
+    items.add(own());
+    items.add(new SeparatorMenuItem());
+    CheckMenuItem faces = new CheckMenuItem(Words.say("cut.two-sided"));
+    faces.setSelected(paper.twoSided());
+    faces.setOnAction(event -> use(printed(!paper.twoSided(), paper.print())));
+    items.add(faces);
+    for (Paper.Print print : Paper.Print.values()) {
+      CheckMenuItem item = new CheckMenuItem(Words.say(key(print)));
+      item.setSelected(paper.print() == print);
+      item.setOnAction(event -> use(printed(paper.twoSided(), print)));
+      items.add(item);
+    }
+    return items;
+  }
+
+  private static String key(Paper.Print print) {
+    return switch (print) {
+      case NONE -> "cut.print-none";
+      case UPRIGHT -> "cut.print-upright";
+      case SIDEWAYS -> "cut.print-sideways";
+    };
+  }
+
+  private Paper weighing(int grammage) {
+    return new Paper(paper.name(), grammage, paper.bulk(), paper.twoSided(), paper.print());
+  }
+
+  private Paper printed(boolean twoSided, Paper.Print print) {
+    return new Paper(paper.name(), paper.grammage(), paper.bulk(), twoSided, print);
+  }
+
+  private void use(Paper other) {
+    bench.use(with.apply(other));
+  }
+
+  /** Lets the maker type a weight, or the thickness that was measured. */
+  private MenuItem own() {
+    TextField field = new TextField();
+    field.setPromptText(Words.say("cut.weigh"));
+    field.setPrefColumnCount(20);
+    field.setOnAction(
+        event ->
+            read(field.getText())
+                .ifPresentOrElse(
+                    this::use,
+                    () -> bench.tell(Words.say("paper.shape", field.getText().strip()))));
+    return new CustomMenuItem(field, false);
+  }
+
+  private Optional<Paper> read(String text) {
+    String typed = text.strip();
+    if (typed.matches("\\d{1,4}")) {
+      int grammage = Integer.parseInt(typed);
+      return grammage >= 1 && grammage <= 2000 ? Optional.of(weighing(grammage)) : Optional.empty();
+    }
+    return LengthParser.parse(typed, Unit.MILLIMETRE)
+        .value()
+        .filter(Length::isPositive)
+        .map(paper::ofCaliper);
+  }
+}

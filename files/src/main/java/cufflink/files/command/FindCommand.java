@@ -1,0 +1,172 @@
+package cufflink.files.command;
+
+import static cufflink.files.command.BadInputException.orBad;
+
+import cufflink.core.fit.Finder;
+import cufflink.core.fit.Offer;
+import cufflink.core.fit.Question;
+import cufflink.core.fit.Question.Extent;
+import cufflink.core.fit.Question.Priority;
+import cufflink.core.fit.SheetUse;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.measure.LengthFormat.Fractions;
+import cufflink.core.measure.Marks;
+import cufflink.core.paper.Envelope;
+import cufflink.core.paper.HeldItem;
+import cufflink.core.paper.Sheet;
+import cufflink.core.words.Words;
+import cufflink.files.export.OfferJson;
+import cufflink.files.size.StandardSizes;
+import java.io.PrintWriter;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParentCommand;
+import picocli.CommandLine.Spec;
+
+/** Finds what can be made from what is at hand. */
+@Command(
+    name = "find",
+    description = "Finds what can be made from what is at hand, best first.",
+    mixinStandardHelpOptions = true)
+final class FindCommand implements Callable<Integer> {
+  private static final Length CLEARANCE_METRIC = Length.ofMillimetres(4);
+  private static final Length CLEARANCE_INCHES = Length.ofInches(3, 16);
+
+  @ParentCommand private Cufflink parent;
+  @Spec private CommandSpec spec;
+
+  @Option(names = "--sheet", paramLabel = "NAME", description = "A sheet at hand; all if left out.")
+  private List<String> sheets = new ArrayList<>();
+
+  @Option(names = "--envelope", paramLabel = "NAME", description = "An envelope at hand.")
+  private List<String> envelopes = new ArrayList<>();
+
+  @Option(names = "--holds", paramLabel = "ITEM", description = "What it is to hold.")
+  private String holds = "";
+
+  @Option(names = "--least", paramLabel = "WxH", description = "The least closed size.")
+  private String least = "";
+
+  @Option(names = "--most", paramLabel = "WxH", description = "The most closed size.")
+  private String most = "";
+
+  @Option(names = "--copies", paramLabel = "N", description = "How many cards.")
+  private int copies = 1;
+
+  @Option(names = "--marks", paramLabel = "MARKS", description = "The ruler, as for “plan”.")
+  private String marks = "1mm";
+
+  @Option(
+      names = "--by",
+      paramLabel = "WHAT",
+      description = "least-paper, largest, easiest-numbers or best-envelope.")
+  private String by = "least-paper";
+
+  @Option(names = "--top", paramLabel = "N", description = "How many to print.")
+  private int top = 12;
+
+  @Option(names = "--json", description = "Print JSON.")
+  private boolean json;
+
+  @Override
+  public Integer call() {
+    Marks ruler = orBad("--marks", Marks.parse(marks));
+    if (copies < 1 || copies > 1000) {
+      throw BadInputException.of("command.copies", copies);
+    }
+    Question question =
+        new Question(
+            sheets.isEmpty() ? StandardSizes.sheets() : sheets.stream().map(this::sheet).toList(),
+            envelopes.stream().map(this::envelope).toList(),
+            ruler.inInches() ? CLEARANCE_INCHES : CLEARANCE_METRIC,
+            item(ruler),
+            extent("--least", least, ruler),
+            extent("--most", most, ruler),
+            copies,
+            ruler,
+            priority());
+    List<Offer> offers = Finder.offers(question, parent.library().patterns());
+    List<Offer> best = offers.subList(0, Math.min(Math.max(1, top), offers.size()));
+    LengthFormat format = LengthFormat.of(ruler, Fractions.PLAIN);
+    PrintWriter out = spec.commandLine().getOut();
+    if (json) {
+      out.println(new OfferJson(format).write(best));
+    } else if (best.isEmpty()) {
+      out.println(Words.say("command.nothing-found"));
+    } else {
+      best.forEach(offer -> out.println(line(offer, format)));
+    }
+    out.flush();
+    return Cufflink.GOOD;
+  }
+
+  private static String line(Offer offer, LengthFormat format) {
+    String size = format.size(offer.design().finishedWidth(), offer.design().finishedHeight());
+    return Words.say(
+        "command.offer",
+        offer.pattern().id(),
+        size,
+        offer.use().sheets(),
+        offer.sheet().label(),
+        SheetUse.yield(offer.design(), offer.sheet()),
+        offer.envelope().map(Envelope::label).orElse("–"));
+  }
+
+  private Sheet sheet(String name) {
+    String known = StandardSizes.sheets().stream().map(Sheet::id).collect(Collectors.joining(", "));
+    return StandardSizes.sheet(name)
+        .orElseThrow(() -> BadInputException.of("command.sheet", name, known));
+  }
+
+  private Envelope envelope(String name) {
+    String known =
+        StandardSizes.envelopes().stream().map(Envelope::id).collect(Collectors.joining(", "));
+    return StandardSizes.envelope(name)
+        .orElseThrow(() -> BadInputException.of("command.envelope", name, known));
+  }
+
+  private Optional<HeldItem> item(Marks ruler) {
+    return holds.isEmpty() ? Optional.empty() : Optional.of(held(holds, ruler));
+  }
+
+  /** Reads what is to be held: a known item, or a size. */
+  static HeldItem held(String text, Marks ruler) {
+    String ids = StandardSizes.items().stream().map(HeldItem::id).collect(Collectors.joining(", "));
+    return StandardSizes.item(text)
+        .or(
+            () ->
+                StandardSizes.parse(text, ruler.unit())
+                    .value()
+                    .map(size -> new HeldItem("own", text, size.width(), size.height())))
+        .orElseThrow(() -> BadInputException.of("command.item", text, ids));
+  }
+
+  private static Optional<Extent> extent(String option, String text, Marks ruler) {
+    if (text.isEmpty()) {
+      return Optional.empty();
+    }
+    StandardSizes.Size size = orBad(option, StandardSizes.parse(text, ruler.unit()));
+    return Optional.of(new Extent(size.width(), size.height()));
+  }
+
+  private Priority priority() {
+    List<String> known =
+        Arrays.stream(Priority.values())
+            .map(each -> each.name().toLowerCase(Locale.ROOT).replace('_', '-'))
+            .toList();
+    int index = known.indexOf(by);
+    if (index < 0) {
+      throw BadInputException.of("command.by", by, String.join(", ", known));
+    }
+    return Priority.values()[index];
+  }
+}
