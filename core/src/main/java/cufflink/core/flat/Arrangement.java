@@ -4,19 +4,22 @@ import cufflink.core.measure.Tolerance;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
-import org.locationtech.jts.geom.PrecisionModel;
-import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
+import org.locationtech.jts.noding.NodedSegmentString;
+import org.locationtech.jts.noding.SegmentString;
+import org.locationtech.jts.noding.snap.SnappingNoder;
 import org.locationtech.jts.operation.polygonize.Polygonizer;
 
 /**
  * Lines drawn over each other, and the cells they divide the plane into.
  *
- * <p>Ends are snapped to a grid of the tolerance, so that lines which rounding has moved apart
+ * <p>Ends within the tolerance are snapped together, so that lines which rounding has moved apart
  * still meet. Lines that bound no cell are left out.
  */
 public final class Arrangement {
@@ -28,16 +31,25 @@ public final class Arrangement {
    * Returns the cells between lines.
    *
    * @param lines paths of two or more places each, in millimetres
-   * @param tolerance the grid
+   * @param tolerance how near ends and lines count as meeting
    * @return the cells, left to right and top to bottom by their centres
    */
   public static List<Polygon> cells(List<List<Spot>> lines, Tolerance tolerance) {
-    Geometry[] paths = lines.stream().map(Arrangement::path).toArray(Geometry[]::new);
-    Geometry noded =
-        UnaryUnionNG.union(
-            GEOMETRY.createGeometryCollection(paths), new PrecisionModel(1 / tolerance.length()));
+    List<NodedSegmentString> paths =
+        lines.stream().map(path -> new NodedSegmentString(coordinates(path), null)).toList();
+    SnappingNoder noder = new SnappingNoder(tolerance.length());
+    noder.computeNodes(paths);
+    Set<LineSegment> edges = new LinkedHashSet<>();
+    for (Object noded : noder.getNodedSubstrings()) {
+      Coordinate[] places = ((SegmentString) noded).getCoordinates();
+      for (int i = 1; i < places.length; i++) {
+        LineSegment edge = new LineSegment(places[i - 1], places[i]);
+        edge.normalize();
+        edges.add(edge);
+      }
+    }
     Polygonizer polygonizer = new Polygonizer();
-    polygonizer.add(noded);
+    edges.forEach(edge -> polygonizer.add(edge.toGeometry(GEOMETRY)));
     @SuppressWarnings("unchecked") // JTS declares the collection raw; it holds polygons only
     Collection<Polygon> polygons = polygonizer.getPolygons();
     List<Polygon> sorted = new ArrayList<>(polygons);
@@ -74,8 +86,7 @@ public final class Arrangement {
     return corners;
   }
 
-  private static Geometry path(List<Spot> path) {
-    return GEOMETRY.createLineString(
-        path.stream().map(spot -> new Coordinate(spot.x(), spot.y())).toArray(Coordinate[]::new));
+  private static Coordinate[] coordinates(List<Spot> path) {
+    return path.stream().map(spot -> new Coordinate(spot.x(), spot.y())).toArray(Coordinate[]::new);
   }
 }

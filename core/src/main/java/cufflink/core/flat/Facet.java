@@ -1,8 +1,11 @@
 package cufflink.core.flat;
 
 import java.util.List;
+import org.locationtech.jts.algorithm.InteriorPointArea;
+import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
 
 /**
@@ -44,12 +47,35 @@ public record Facet(int index, List<Spot> corners) {
   }
 
   /**
+   * Says whether a place lies in a polygon, its edges included.
+   *
+   * @param polygon the polygon
+   * @param place the place
+   * @return true if it does
+   */
+  public static boolean holds(Polygon polygon, Spot place) {
+    Coordinate coordinate = new Coordinate(place.x(), place.y());
+    return polygon.getEnvelopeInternal().covers(coordinate)
+        && SimplePointInAreaLocator.locatePointInPolygon(coordinate, polygon) != Location.EXTERIOR;
+  }
+
+  /**
+   * Returns a place well inside a polygon.
+   *
+   * @param polygon the polygon
+   * @return the place
+   */
+  public static Spot inside(Polygon polygon) {
+    Coordinate place = InteriorPointArea.getInteriorPoint(polygon);
+    return new Spot(place.getX(), place.getY());
+  }
+
+  /**
    * Returns a place well inside the facet.
    *
    * @return the place
    */
   public Spot inside() {
-    var point = polygon().getInteriorPoint();
-    return new Spot(point.getX(), point.getY());
+    return inside(polygon());
   }
 }

@@ -8,7 +8,6 @@ import java.util.ArrayList;
 import java.util.List;
 import org.locationtech.jts.algorithm.Distance;
 import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Point;
 import org.locationtech.jts.geom.Polygon;
 
 /**
@@ -57,8 +56,9 @@ public record FlatPattern(Piece piece, List<Facet> facets, List<Crease> creases)
     Polygon paper = polygon(piece.outline());
     List<Facet> facets = new ArrayList<>();
     for (Polygon cell : Arrangement.cells(lines, tolerance)) {
-      Point inside = cell.getInteriorPoint();
-      if (paper.contains(inside) && openings.stream().noneMatch(each -> each.contains(inside))) {
+      Spot inside = Facet.inside(cell);
+      boolean isOpen = openings.stream().anyMatch(each -> Facet.holds(each, inside));
+      if (!isOpen && Facet.holds(paper, inside)) {
         facets.add(new Facet(facets.size(), Arrangement.corners(cell)));
       }
     }

@@ -6,7 +6,9 @@ import cufflink.core.flat.Spot;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Tolerance;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import org.locationtech.jts.algorithm.MinimumAreaRectangle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -89,16 +91,31 @@ public record ClosedState(boolean isFlat, Length width, Length height, List<Regi
   }
 
   private static List<Region> regions(List<Polygon> shapes, Tolerance tolerance) {
-    List<List<Spot>> edges =
-        shapes.stream().map(Arrangement::corners).map(Arrangement::ring).toList();
+    Set<List<Spot>> edges = new LinkedHashSet<>();
+    for (Polygon shape : shapes) {
+      List<Spot> corners = Arrangement.corners(shape);
+      for (int i = 0; i < corners.size(); i++) {
+        Spot from = snapped(corners.get(i), tolerance);
+        Spot to = snapped(corners.get((i + 1) % corners.size()), tolerance);
+        // Plies on each other share most edges; each is drawn once, whichever way it runs.
+        if (!edges.contains(List.of(to, from)) && !from.equals(to)) {
+          edges.add(List.of(from, to));
+        }
+      }
+    }
     List<Region> regions = new ArrayList<>();
-    for (Polygon cell : Arrangement.cells(edges, tolerance)) {
-      var inside = cell.getInteriorPoint();
-      int plies = (int) shapes.stream().filter(shape -> shape.contains(inside)).count();
+    for (Polygon cell : Arrangement.cells(List.copyOf(edges), tolerance)) {
+      Spot inside = Facet.inside(cell);
+      int plies = (int) shapes.stream().filter(shape -> Facet.holds(shape, inside)).count();
       if (plies > 0) {
         regions.add(new Region(Arrangement.corners(cell), plies));
       }
     }
     return regions;
+  }
+
+  private static Spot snapped(Spot spot, Tolerance tolerance) {
+    double grid = tolerance.length();
+    return new Spot(Math.rint(spot.x() / grid) * grid, Math.rint(spot.y() / grid) * grid);
   }
 }

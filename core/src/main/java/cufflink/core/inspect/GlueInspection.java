@@ -14,7 +14,6 @@ import cufflink.core.design.Zone;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Length;
-import cufflink.core.measure.Tolerance;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -71,9 +70,11 @@ final class GlueInspection {
   }
 
   private static boolean lies(Area glue, Piece piece) {
+    if (!piece.isTrimmed()) {
+      return true;
+    }
     Polygon paper = Facet.polygon(piece.outline().stream().map(Spot::from).toList());
-    Polygon spot = Facet.polygon(glue.corners().stream().map(Spot::from).toList());
-    return paper.buffer(Tolerance.FOLDED.length()).covers(spot);
+    return glue.corners().stream().map(Spot::from).allMatch(each -> Facet.holds(paper, each));
   }
 
   private void checkFolds(Joint joint, Area glue, Piece piece) {

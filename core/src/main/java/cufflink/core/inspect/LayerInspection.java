@@ -17,7 +17,9 @@ import cufflink.core.measure.Tolerance;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 
@@ -38,8 +40,9 @@ final class LayerInspection {
   }
 
   private void check(Layer layer, Piece piece) {
+    Polygon shape = polygon(layer.outline());
     for (Score score : piece.scores()) {
-      if (crosses(layer, score.line())) {
+      if (crosses(shape, score.line())) {
         String key = score.folds() ? "inspect.layer-fold" : "inspect.layer-band";
         add(
             "layer-over-score",
@@ -57,30 +60,48 @@ final class LayerInspection {
   }
 
   /** Says whether a line runs through the inside of a layer. */
-  private static boolean crosses(Layer layer, Segment line) {
-    boolean near =
-        overlaps(line.from().x(), line.to().x(), layer.at().x(), layer.right())
-            && overlaps(line.from().y(), line.to().y(), layer.at().y(), layer.bottom());
-    boolean straight = line.isLevel() || line.isVertical();
-    if (layer.shape() == Layer.Shape.WHOLE && (straight || !near)) {
-      return near;
+  private static boolean crosses(Polygon shape, Segment line) {
+    Coordinate from = coordinate(line.from());
+    Coordinate to = coordinate(line.to());
+    Envelope room = new Envelope(shape.getEnvelopeInternal());
+    room.expandBy(-Tolerance.FOLDED.length());
+    if (!room.intersects(new Envelope(from, to))) {
+      return false;
     }
-    return polygon(layer.outline())
-            .intersection(
-                GEOMETRY.createLineString(
-                    new Coordinate[] {coordinate(line.from()), coordinate(line.to())}))
-            .getLength()
-        > Tolerance.FOLDED.length();
+    if (shape.isRectangle() && (line.isLevel() || line.isVertical())) {
+      return true;
+    }
+    return insideLength(shape, from, to) > Tolerance.FOLDED.length();
   }
 
-  private static boolean overlaps(Length from, Length to, Length start, Length end) {
-    return from.min(to).compareTo(end) < 0 && from.max(to).compareTo(start) > 0;
+  /**
+   * Returns how much of a line runs inside a shape without inward corners, as all layers are: each
+   * edge cuts off the part of the line that lies beyond it (Cyrus and Beck 1978).
+   */
+  private static double insideLength(Polygon shape, Coordinate from, Coordinate to) {
+    Coordinate[] ring = shape.getExteriorRing().getCoordinates();
+    double turn = Orientation.isCCW(ring) ? 1 : -1;
+    double first = 0;
+    double last = 1;
+    for (int i = 1; i < ring.length; i++) {
+      double alongX = ring[i].x - ring[i - 1].x;
+      double alongY = ring[i].y - ring[i - 1].y;
+      double start = turn * (alongX * (from.y - ring[i - 1].y) - alongY * (from.x - ring[i - 1].x));
+      double gain = turn * (alongX * (to.y - from.y) - alongY * (to.x - from.x));
+      if (gain > 0) {
+        first = Math.max(first, -start / gain);
+      } else if (gain < 0) {
+        last = Math.min(last, -start / gain);
+      } else if (start <= 0) {
+        return 0;
+      }
+    }
+    return Math.max(0, last - first) * from.distance(to);
   }
 
   /** Returns how far the worst corner of a layer lies outside its piece. */
   private static Length over(Layer layer, Piece piece) {
-    boolean plain = piece.outline().equals(Piece.rectangle(piece.width(), piece.height()));
-    if (plain) {
+    if (!piece.isTrimmed()) {
       Length over = Length.ZERO;
       for (Point corner : layer.outline()) {
         over =
@@ -92,6 +113,9 @@ final class LayerInspection {
       return over.toMillimetres() > Tolerance.FOLDED.length() ? over : Length.ZERO;
     }
     Polygon paper = polygon(piece.outline());
+    if (layer.outline().stream().map(Spot::from).allMatch(each -> Facet.holds(paper, each))) {
+      return Length.ZERO;
+    }
     double worst = 0;
     for (Point corner : layer.outline()) {
       worst = Math.max(worst, paper.distance(GEOMETRY.createPoint(coordinate(corner))));

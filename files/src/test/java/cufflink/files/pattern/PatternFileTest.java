@@ -178,7 +178,7 @@ class PatternFileTest {
       assertEquals(List.of(), file.mistakes());
       count++;
     }
-    assertEquals(2, count);
+    assertEquals(3, count);
   }
 
   @Test
