@@ -16,6 +16,9 @@ final class Sentence extends FlowPane {
   /** Adds words that stay. */
   Sentence say(String words) {
     Label label = new Label(words);
+    if (words.startsWith(",")) {
+      label.getStyleClass().add("comma");
+    }
     getChildren().add(label);
     return this;
   }

@@ -2,7 +2,6 @@ package cufflink.desktop.slip;
 
 import cufflink.core.design.Area;
 import cufflink.core.design.Design;
-import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.design.PaperKind;
@@ -10,7 +9,6 @@ import cufflink.core.design.Piece;
 import cufflink.core.design.Pocket;
 import cufflink.core.design.Sentence;
 import cufflink.core.design.Setting;
-import cufflink.core.design.Side;
 import cufflink.core.design.Stage;
 import cufflink.core.drawing.Influence;
 import cufflink.core.drawing.Ref;
@@ -23,7 +21,9 @@ import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Parameter.Role;
 import cufflink.core.run.Directions;
+import cufflink.core.run.Gluing;
 import cufflink.core.run.ScoreRun;
+import cufflink.core.run.SecondCut;
 import cufflink.core.words.Words;
 import cufflink.desktop.work.Station;
 import java.util.ArrayList;
@@ -225,6 +225,20 @@ public final class SlipWriter {
         sections.add(new SlipSection(run.piece().label(), directions.lay(run, setup), rows));
       }
     }
+    List<SlipRow> cuts = new ArrayList<>();
+    for (SecondCut cut :
+        derivation.made().map(made -> SecondCut.of(made.design())).orElse(List.of())) {
+      cuts.add(
+          new SlipRow(
+              "cut:" + cut.piece().id() + ":" + cuts.size(),
+              "",
+              Words.say("slip.cut", cut.piece().label(), cut.direction().say(format)),
+              Set.of(new Ref(cut.piece().id(), cut.id())),
+              Optional.empty()));
+    }
+    if (!cuts.isEmpty()) {
+      sections.add(new SlipSection(Words.say("sheet.second"), "", cuts));
+    }
     return sections;
   }
 
@@ -297,13 +311,7 @@ public final class SlipWriter {
   }
 
   private SlipRow row(Joint joint, Design design) {
-    String host = design.piece(joint.on()).map(Piece::label).orElse(joint.on());
-    String face = Words.say(joint.face() == Face.INSIDE ? "layer.inside" : "layer.outside");
-    String label =
-        joint.mouth() == Side.NONE
-            ? Words.say("slip.joint", joint.label(), face, host)
-            : Words.say(
-                "slip.joint-mouth", joint.label(), face, host, Words.say(word(joint.mouth())));
+    String label = Gluing.of(joint, design);
     return row(joint.on(), joint.id(), joint.area(), label);
   }
 
@@ -314,15 +322,6 @@ public final class SlipWriter {
         label,
         Set.of(new Ref(piece, id)),
         Optional.empty());
-  }
-
-  private static String word(Side side) {
-    return switch (side) {
-      case TOP -> "side.top";
-      case RIGHT -> "side.right";
-      case LEFT -> "side.left";
-      case BOTTOM, NONE -> "side.bottom";
-    };
   }
 
   private SlipRow row(Pocket pocket) {

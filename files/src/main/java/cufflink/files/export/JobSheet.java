@@ -2,9 +2,12 @@ package cufflink.files.export;
 
 import cufflink.core.design.Design;
 import cufflink.core.design.Finding;
+import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
+import cufflink.core.design.Sentence;
+import cufflink.core.design.Zone;
 import cufflink.core.drawing.Drawing;
 import cufflink.core.drawing.FlatDrawing;
 import cufflink.core.drawing.FoldDrawing;
@@ -16,7 +19,9 @@ import cufflink.core.job.Derivation;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.run.Directions;
+import cufflink.core.run.Gluing;
 import cufflink.core.run.ScoreRun;
+import cufflink.core.run.SecondCut;
 import cufflink.core.words.Words;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -103,7 +108,9 @@ public final class JobSheet {
     writePiece(made.design().base());
     writeCuts(made.design());
     writeScoring(made.scoring());
+    writeSecondCuts(made.design());
     writeFolding(made);
+    writeGluing(made.design());
     if (!derivation.job().notes().isBlank()) {
       pages.heading(Words.say("sheet.notes"));
       pages.line(derivation.job().notes());
@@ -170,6 +177,35 @@ public final class JobSheet {
         for (ScoreRun.Stop stop : setup.stops()) {
           pages.row(format.format(stop.at()), directions.stop(stop));
         }
+      }
+    }
+  }
+
+  private void writeSecondCuts(Design design) throws IOException {
+    List<SecondCut> cuts = SecondCut.of(design);
+    if (!cuts.isEmpty()) {
+      pages.heading(Words.say("sheet.second"));
+      for (SecondCut cut : cuts) {
+        pages.row(cut.piece().label(), cut.direction().say(format));
+      }
+    }
+  }
+
+  private void writeGluing(Design design) throws IOException {
+    if (!design.joints().isEmpty()) {
+      pages.heading(Words.say("sheet.glue"));
+      for (Joint joint : design.joints()) {
+        pages.row(
+            format.size(joint.area().width(), joint.area().height()), Gluing.of(joint, design));
+      }
+      for (Zone zone : design.zones()) {
+        pages.line(Words.say("sheet.zone", zone.label()));
+      }
+    }
+    if (!design.notes().isEmpty()) {
+      pages.heading(Words.say("sheet.worth"));
+      for (Sentence note : design.notes()) {
+        pages.line(note.say(format));
       }
     }
   }

@@ -38,8 +38,19 @@ final class PdfTemplate {
       throws IOException {
     PdfTemplate template = new PdfTemplate(document, fonts, paper, marks);
     for (Piece piece : design.pieces()) {
-      template.write(piece);
+      if (piece == design.base() || hasLines(piece)) {
+        template.write(piece);
+      }
     }
+  }
+
+  /** A plain rectangle is cut by its numbers and needs no template. */
+  private static boolean hasLines(Piece piece) {
+    return piece.isTrimmed()
+        || !piece.scores().isEmpty()
+        || !piece.slits().isEmpty()
+        || !piece.cuts().isEmpty()
+        || !piece.openings().isEmpty();
   }
 
   private void write(Piece piece) throws IOException {
@@ -79,6 +90,13 @@ final class PdfTemplate {
     }
     for (var slit : piece.slits()) {
       pen.stroke(points(slit.line()), Ink.SLIT, left, top);
+    }
+    for (var cut : piece.cuts()) {
+      pen.stroke(points(cut.line()), Ink.CUT, left, top);
+    }
+    for (var opening : piece.openings()) {
+      List<Spot> corners = opening.outline().stream().map(PdfTemplate::points).toList();
+      pen.stroke(Arrangement.ring(corners), Ink.CUT, left, top);
     }
     pen.unclip();
     writeFoot(piece, tiling, tile, page);

@@ -1,0 +1,37 @@
+package cufflink.core.run;
+
+import cufflink.core.design.Design;
+import cufflink.core.design.Face;
+import cufflink.core.design.Joint;
+import cufflink.core.design.Piece;
+import cufflink.core.design.Side;
+import cufflink.core.words.Words;
+
+/** Says what is glued where. */
+public final class Gluing {
+  private Gluing() {}
+
+  /**
+   * Says where a piece is glued on, and which side of it stays open.
+   *
+   * @param joint the joint
+   * @param design the design it is part of
+   * @return the direction
+   */
+  public static String of(Joint joint, Design design) {
+    String host = design.piece(joint.on()).map(Piece::label).orElse(joint.on());
+    String face = Words.say(joint.face() == Face.INSIDE ? "layer.inside" : "layer.outside");
+    return joint.mouth() == Side.NONE
+        ? Words.say("sheet.joint", joint.label(), face, host)
+        : Words.say("sheet.joint-mouth", joint.label(), face, host, side(joint.mouth()));
+  }
+
+  private static String side(Side side) {
+    return switch (side) {
+      case TOP -> Words.say("side.top");
+      case RIGHT -> Words.say("side.right");
+      case LEFT -> Words.say("side.left");
+      case BOTTOM, NONE -> Words.say("side.bottom");
+    };
+  }
+}
