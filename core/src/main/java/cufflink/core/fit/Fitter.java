@@ -107,7 +107,7 @@ public final class Fitter {
     Values scaled = scaler.at(width, height);
     Evaluation evaluation = PatternEvaluator.evaluate(pattern, scaled);
     Optional<Design> first = evaluation.design();
-    if (first.isPresent() && !first.get().finishedWidth().equals(width) && differs(first.get())) {
+    if (first.isPresent() && !first.get().finishedWidth().equals(width) && hasSize(first.get())) {
       // The values of the roles are not the finished size itself: scale them by what they missed.
       scaled =
           scaler.at(
@@ -115,17 +115,34 @@ public final class Fitter {
               marks.nearest(height.scaled(height, first.get().finishedHeight())));
       evaluation = PatternEvaluator.evaluate(pattern, scaled);
     }
+    Optional<Design> result = evaluation.design();
     Sentence reason =
         evaluation.findings().stream()
             .filter(Finding::isError)
             .map(Finding::sentence)
             .findFirst()
-            .orElse(Sentence.of("fit.finished", width, height));
+            .orElseGet(() -> came(result, width, height));
     return new Fit(Optional.of(scaled.without(Bench.NAMES)), changes(scaled), reason);
   }
 
-  /** Says whether the closed card is of another size than the values of the roles. */
-  private static boolean differs(Design design) {
+  private static Sentence came(Optional<Design> design, Length width, Length height) {
+    boolean exact =
+        design
+            .filter(each -> each.finishedWidth().equals(width))
+            .filter(each -> each.finishedHeight().equals(height))
+            .isPresent();
+    return exact || design.isEmpty()
+        ? Sentence.of("fit.finished", width, height)
+        : Sentence.of(
+            "fit.nearest",
+            width,
+            height,
+            design.get().finishedWidth(),
+            design.get().finishedHeight());
+  }
+
+  /** Says whether the closed card has a size to scale by. */
+  private static boolean hasSize(Design design) {
     return design.finishedWidth().isPositive() && design.finishedHeight().isPositive();
   }
 

@@ -33,9 +33,9 @@ final class CutStation implements StationView {
     return new Sentence()
         .say(Words.say("cut.sentence", count))
         .say(Words.say("cut.card"))
-        .choice(card.word(), Words.say("cut.card-hint"), card.items())
+        .choice(card.word(), Words.say("cut.card-hint"), card::items)
         .say(Words.say("cut.patterned"))
-        .choice(layers.word(), Words.say("cut.patterned-hint"), layers.items());
+        .choice(layers.word(), Words.say("cut.patterned-hint"), layers::items);
   }
 
   @Override

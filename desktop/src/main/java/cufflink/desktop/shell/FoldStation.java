@@ -72,11 +72,12 @@ final class FoldStation implements StationView {
           .choice(
               model(models).flat().piece().label(),
               Words.say("fold.piece-hint"),
-              models.stream()
-                  .map(FoldModel::flat)
-                  .map(FlatPattern::piece)
-                  .map(each -> Sentence.item(each.label(), () -> take(each.id())))
-                  .toList());
+              () ->
+                  models.stream()
+                      .map(FoldModel::flat)
+                      .map(FlatPattern::piece)
+                      .map(each -> Sentence.item(each.label(), () -> take(each.id())))
+                      .toList());
     }
     if (!models.isEmpty() && model(models).stages().isEmpty()) {
       return sentence.say(Words.say("fold.none"));

@@ -35,18 +35,20 @@ final class LayerStation implements StationView {
         .choice(
             Words.say(word(face)),
             Words.say("layer.face-hint"),
-            List.of(
-                Sentence.item(Words.say(word(Face.OUTSIDE)), () -> turn(Face.OUTSIDE)),
-                Sentence.item(Words.say(word(Face.INSIDE)), () -> turn(Face.INSIDE))));
+            () ->
+                List.of(
+                    Sentence.item(Words.say(word(Face.OUTSIDE)), () -> turn(Face.OUTSIDE)),
+                    Sentence.item(Words.say(word(Face.INSIDE)), () -> turn(Face.INSIDE))));
     if (hosts.size() > 1) {
       sentence
           .say(Words.say("layer.of"))
           .choice(
               host(hosts).label(),
               Words.say("layer.piece-hint"),
-              hosts.stream()
-                  .map(each -> Sentence.item(each.label(), () -> take(each.id())))
-                  .toList());
+              () ->
+                  hosts.stream()
+                      .map(each -> Sentence.item(each.label(), () -> take(each.id())))
+                      .toList());
     }
     return sentence.say(Words.say("layer.flip"));
   }

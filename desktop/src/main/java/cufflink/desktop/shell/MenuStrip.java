@@ -12,7 +12,6 @@ import javafx.beans.value.ObservableValue;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
-import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.Tooltip;
@@ -27,7 +26,6 @@ final class MenuStrip extends HBox {
   private final Workbench bench;
   private final Projects projects;
   private final List<Job> demonstration;
-  private final MenuButton file = new MenuButton(Words.say("menu.project"));
   private final Label title = new Label();
 
   MenuStrip(
@@ -43,10 +41,9 @@ final class MenuStrip extends HBox {
     title.getStyleClass().add("job-title");
     title.setMinWidth(0);
     HBox.setHgrow(title, Priority.SOMETIMES);
-    file.getStyleClass().add("word");
+    WordButton file =
+        new WordButton(Words.say("menu.project"), Words.say("menu.project"), this::items);
     file.setMinWidth(USE_PREF_SIZE);
-    file.setOnShowing(event -> file.getItems().setAll(items()));
-    file.getItems().setAll(items());
     Region space = new Region();
     HBox.setHgrow(space, Priority.ALWAYS);
     Button undo = icon(Feather.CORNER_UP_LEFT, "menu.undo", bench::undo);
@@ -75,9 +72,12 @@ final class MenuStrip extends HBox {
   private static Button icon(Feather picture, String key, Runnable action) {
     Button button = new Button();
     // The icon typeface is read after the window stands, since it is not needed to begin to work.
-    Platform.runLater(() -> button.setGraphic(new FontIcon(picture)));
+    Platform.runLater(
+        () -> {
+          button.setGraphic(new FontIcon(picture));
+          button.setTooltip(new Tooltip(Words.say(key)));
+        });
     button.getStyleClass().add("icon-button");
-    button.setTooltip(new Tooltip(Words.say(key)));
     button.setAccessibleText(Words.say(key));
     button.setOnAction(event -> action.run());
     return button;

@@ -57,16 +57,19 @@ final class ScoreStation implements StationView {
         .choice(
             Words.say(habit.ridgeInside() ? "score.ridge" : "score.dent"),
             Words.say("score.ridge-hint"),
-            List.of(
-                Sentence.item(
-                    Words.say("score.ridge"),
-                    () -> bench.score(new ScoringHabit(true, habit.grooves()))),
-                Sentence.item(
-                    Words.say("score.dent"),
-                    () -> bench.score(new ScoringHabit(false, habit.grooves())))))
+            () ->
+                List.of(
+                    Sentence.item(
+                        Words.say("score.ridge"),
+                        () -> bench.score(new ScoringHabit(true, habit.grooves()))),
+                    Sentence.item(
+                        Words.say("score.dent"),
+                        () -> bench.score(new ScoringHabit(false, habit.grooves())))))
         .say(Words.say("score.board"))
         .choice(
-            SizeStation.marksWord(habit.grooves()), Words.say("score.board-hint"), boards(habit));
+            SizeStation.marksWord(habit.grooves()),
+            Words.say("score.board-hint"),
+            () -> boards(habit));
   }
 
   private List<MenuItem> boards(ScoringHabit habit) {

@@ -1,9 +1,9 @@
 package cufflink.desktop.shell;
 
 import java.util.List;
+import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.FlowPane;
 
@@ -24,12 +24,8 @@ final class Sentence extends FlowPane {
   }
 
   /** Adds a word that opens a list of others. */
-  Sentence choice(String word, String hint, List<MenuItem> items) {
-    MenuButton button = new MenuButton(word);
-    button.getStyleClass().add("word");
-    button.setAccessibleText(hint + " " + word);
-    button.getItems().setAll(items);
-    getChildren().add(button);
+  Sentence choice(String word, String hint, Supplier<List<MenuItem>> items) {
+    getChildren().add(new WordButton(word, hint, items));
     return this;
   }
 

@@ -93,47 +93,53 @@ final class ShelfView extends VBox {
     Sentence sentence =
         new Sentence()
             .say(Words.say("shelf.show"))
-            .choice(does(wish.does()), Words.say("shelf.ability-hint"), abilities())
+            .choice(does(wish.does()), Words.say("shelf.ability-hint"), this::abilities)
             .say(Words.say("shelf.holding"))
             .choice(
                 wish.item().map(each -> each.label()).orElse(Words.say("shelf.anything")),
                 Words.say("shelf.item-hint"),
-                choices(
-                    StandardSizes.items(),
-                    each -> each.label(),
-                    "shelf.anything",
-                    each -> wish.withItem(each)))
+                () ->
+                    choices(
+                        StandardSizes.items(),
+                        each -> each.label(),
+                        "shelf.anything",
+                        each -> wish.withItem(each)))
             .say(Words.say("shelf.from"))
             .choice(
                 wish.sheet().map(each -> each.label()).orElse(Words.say("shelf.any-sheet")),
                 Words.say("shelf.sheet-hint"),
-                choices(
-                    StandardSizes.sheets(),
-                    each -> each.label(),
-                    "shelf.any-sheet",
-                    each -> wish.withSheet(each)))
+                () ->
+                    choices(
+                        StandardSizes.sheets(),
+                        each -> each.label(),
+                        "shelf.any-sheet",
+                        each -> wish.withSheet(each)))
             .say(Words.say("shelf.for"))
             .choice(
                 wish.envelope().map(each -> each.label()).orElse(Words.say("shelf.any-envelope")),
                 Words.say("shelf.envelope-hint"),
-                choices(
-                    StandardSizes.envelopes(),
-                    each -> each.label(),
-                    "shelf.any-envelope",
-                    each -> wish.withEnvelope(each)))
+                () ->
+                    choices(
+                        StandardSizes.envelopes(),
+                        each -> each.label(),
+                        "shelf.any-envelope",
+                        each -> wish.withEnvelope(each)))
             .say(Words.say("shelf.in"))
             .choice(
                 wish.minutes().map(ShelfView::time).orElse(Words.say("shelf.any-time")),
                 Words.say("shelf.time-hint"),
-                choices(TIMES, ShelfView::time, "shelf.any-time", each -> wish.withMinutes(each)))
+                () ->
+                    choices(
+                        TIMES, ShelfView::time, "shelf.any-time", each -> wish.withMinutes(each)))
             .choice(
                 wish.priority().map(ShelfView::first).orElse(Words.say("shelf.easiest")),
                 Words.say("shelf.order-hint"),
-                choices(
-                    List.of(Priority.values()),
-                    ShelfView::first,
-                    "shelf.easiest",
-                    each -> wish.withPriority(each)))
+                () ->
+                    choices(
+                        List.of(Priority.values()),
+                        ShelfView::first,
+                        "shelf.easiest",
+                        each -> wish.withPriority(each)))
             .add(search);
     head.getChildren().set(1, sentence);
     find();

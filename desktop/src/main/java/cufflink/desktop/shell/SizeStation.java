@@ -32,7 +32,6 @@ import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.CustomMenuItem;
 import javafx.scene.control.Menu;
-import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 
@@ -55,16 +54,18 @@ final class SizeStation implements StationView {
     Sentence sentence =
         new Sentence()
             .say(Words.say(lead(job.goal())))
-            .choice(word(job.goal()), Words.say("size.goal-hint"), goals(job))
+            .choice(word(job.goal()), Words.say("size.goal-hint"), () -> goals(job))
             .say(Words.say("size.and"))
             .choice(
                 Words.say(job.keepsProportions() ? "size.keeps" : "size.stretches"),
                 Words.say("size.proportions-hint"),
-                List.of(
-                    Sentence.item(Words.say("size.keeps"), () -> bench.keepProportions(true)),
-                    Sentence.item(Words.say("size.stretches"), () -> bench.keepProportions(false))))
+                () ->
+                    List.of(
+                        Sentence.item(Words.say("size.keeps"), () -> bench.keepProportions(true)),
+                        Sentence.item(
+                            Words.say("size.stretches"), () -> bench.keepProportions(false))))
             .say(Words.say("size.on"))
-            .choice(marksWord(job.marks()), Words.say("size.marks-hint"), marks());
+            .choice(marksWord(job.marks()), Words.say("size.marks-hint"), this::marks);
     boolean holds =
         derivation.made().filter(made -> !made.design().pockets().isEmpty()).isPresent();
     if (holds || job.item().isPresent()) {
@@ -73,9 +74,11 @@ final class SizeStation implements StationView {
           .choice(
               job.item().map(HeldItem::label).orElse(Words.say("size.holds-nothing")),
               Words.say("size.holds-hint"),
-              items());
+              this::items);
     }
-    sentence.say(Words.say("size.or")).add(others(derivation));
+    sentence
+        .say(Words.say("size.or"))
+        .choice(Words.say("size.others"), Words.say("size.others-hint"), () -> offers(derivation));
     int off =
         derivation.made().map(made -> OffMarks.of(made.design(), job.marks()).size()).orElse(0);
     return off == 0
@@ -83,18 +86,10 @@ final class SizeStation implements StationView {
         : sentence.choice(
             Words.say("size.off", off),
             Words.say("size.off-hint"),
-            List.of(Sentence.item(Words.say("size.snap"), bench::snap)));
+            () -> List.of(Sentence.item(Words.say("size.snap"), bench::snap)));
   }
 
   /** Offers other sizes of the same construction from the usual sheets, for the usual envelopes. */
-  private MenuButton others(Derivation derivation) {
-    MenuButton button = new MenuButton(Words.say("size.others"));
-    button.getStyleClass().add("word");
-    button.getItems().add(new MenuItem());
-    button.setOnShowing(event -> button.getItems().setAll(offers(derivation)));
-    return button;
-  }
-
   private List<MenuItem> offers(Derivation derivation) {
     Job job = derivation.job();
     Question question =

@@ -1,6 +1,7 @@
 package cufflink.files.command;
 
 import cufflink.core.design.Finding;
+import cufflink.core.fold.ClosedState;
 import cufflink.core.job.Derivation;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.run.Directions;
@@ -62,6 +63,7 @@ final class PlanCommand implements Callable<Integer> {
   private static void print(
       Derivation.Made made, Derivation derivation, LengthFormat format, PrintWriter out) {
     made.closed()
+        .filter(ClosedState::isFlat)
         .ifPresent(
             closed ->
                 out.println(

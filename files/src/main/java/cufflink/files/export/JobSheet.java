@@ -215,8 +215,8 @@ public final class JobSheet {
       return;
     }
     FoldModel model = made.fold();
+    pages.need(STEP_SIZE + 60);
     pages.heading(Words.say("sheet.fold"));
-    pages.need(STEP_SIZE + 30);
     double left = PdfPages.MARGIN;
     for (double moment : FoldDrawing.steps(model)) {
       if (left + STEP_SIZE > pages.width() - PdfPages.MARGIN) {
