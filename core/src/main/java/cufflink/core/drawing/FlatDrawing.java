@@ -125,7 +125,7 @@ public final class FlatDrawing {
                     Words.say("drawing.sheet", sheet.label()),
                     14,
                     Anchor.END,
-                    Tone.FAINT,
+                    Tone.QUIET,
                     Ref.NONE);
               }
             });

@@ -105,18 +105,9 @@ public record Job(
    * @return the changed job
    */
   public Job withValues(Values newValues) {
-    return new Job(
-        title,
-        patternId,
-        newValues,
-        goal,
-        marks,
-        keepsProportions,
-        habit,
-        notes,
-        papers,
-        item,
-        pinned);
+    Copy copy = new Copy();
+    copy.values = newValues;
+    return copy.job();
   }
 
   /**
@@ -126,18 +117,9 @@ public record Job(
    * @return the changed job
    */
   public Job withGoal(Goal newGoal) {
-    return new Job(
-        title,
-        patternId,
-        values,
-        newGoal,
-        marks,
-        keepsProportions,
-        habit,
-        notes,
-        papers,
-        item,
-        pinned);
+    Copy copy = new Copy();
+    copy.goal = newGoal;
+    return copy.job();
   }
 
   /**
@@ -147,18 +129,9 @@ public record Job(
    * @return the changed job
    */
   public Job withMarks(Marks newMarks) {
-    return new Job(
-        title,
-        patternId,
-        values,
-        goal,
-        newMarks,
-        keepsProportions,
-        habit,
-        notes,
-        papers,
-        item,
-        pinned);
+    Copy copy = new Copy();
+    copy.marks = newMarks;
+    return copy.job();
   }
 
   /**
@@ -168,29 +141,21 @@ public record Job(
    * @return the changed job
    */
   public Job withProportionsKept(boolean keeps) {
-    return new Job(
-        title, patternId, values, goal, marks, keeps, habit, notes, papers, item, pinned);
+    Copy copy = new Copy();
+    copy.keepsProportions = keeps;
+    return copy.job();
   }
 
   /**
-   * Returns the job scored another way.
+   * Returns the job with another way of scoring.
    *
    * @param newHabit how the maker scores
    * @return the changed job
    */
   public Job withHabit(ScoringHabit newHabit) {
-    return new Job(
-        title,
-        patternId,
-        values,
-        goal,
-        marks,
-        keepsProportions,
-        newHabit,
-        notes,
-        papers,
-        item,
-        pinned);
+    Copy copy = new Copy();
+    copy.habit = newHabit;
+    return copy.job();
   }
 
   /**
@@ -200,60 +165,33 @@ public record Job(
    * @return the changed job
    */
   public Job withTitle(String newTitle) {
-    return new Job(
-        newTitle,
-        patternId,
-        values,
-        goal,
-        marks,
-        keepsProportions,
-        habit,
-        notes,
-        papers,
-        item,
-        pinned);
+    Copy copy = new Copy();
+    copy.title = newTitle;
+    return copy.job();
   }
 
   /**
-   * Returns the job made from other papers.
+   * Returns the job with other papers.
    *
    * @param newPapers what it is made from
    * @return the changed job
    */
   public Job withPapers(Papers newPapers) {
-    return new Job(
-        title,
-        patternId,
-        values,
-        goal,
-        marks,
-        keepsProportions,
-        habit,
-        notes,
-        newPapers,
-        item,
-        pinned);
+    Copy copy = new Copy();
+    copy.papers = newPapers;
+    return copy.job();
   }
 
   /**
-   * Returns the job holding something else.
+   * Returns the job with something else to hold.
    *
    * @param newItem what it is to hold, if anything
    * @return the changed job
    */
   public Job withItem(Optional<HeldItem> newItem) {
-    return new Job(
-        title,
-        patternId,
-        values,
-        goal,
-        marks,
-        keepsProportions,
-        habit,
-        notes,
-        papers,
-        newItem,
-        pinned);
+    Copy copy = new Copy();
+    copy.item = newItem;
+    return copy.job();
   }
 
   /**
@@ -263,11 +201,39 @@ public record Job(
    * @return the changed job
    */
   public Job withPinToggled(String parameter) {
-    Set<String> pins = new HashSet<>(pinned);
-    if (!pins.remove(parameter)) {
-      pins.add(parameter);
+    Copy copy = new Copy();
+    copy.pinned = new HashSet<>(pinned);
+    if (!copy.pinned.remove(parameter)) {
+      copy.pinned.add(parameter);
     }
-    return new Job(
-        title, patternId, values, goal, marks, keepsProportions, habit, notes, papers, item, pins);
+    return copy.job();
+  }
+
+  /** This job on its way to becoming another one. */
+  private final class Copy {
+    private String title = Job.this.title;
+    private Values values = Job.this.values;
+    private Goal goal = Job.this.goal;
+    private Marks marks = Job.this.marks;
+    private boolean keepsProportions = Job.this.keepsProportions;
+    private ScoringHabit habit = Job.this.habit;
+    private Papers papers = Job.this.papers;
+    private Optional<HeldItem> item = Job.this.item;
+    private Set<String> pinned = Job.this.pinned;
+
+    Job job() {
+      return new Job(
+          title,
+          patternId,
+          values,
+          goal,
+          marks,
+          keepsProportions,
+          habit,
+          notes,
+          papers,
+          item,
+          pinned);
+    }
   }
 }

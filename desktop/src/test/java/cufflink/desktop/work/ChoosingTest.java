@@ -1,0 +1,185 @@
+package cufflink.desktop.work;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.core.design.Setting;
+import cufflink.core.fit.Goal;
+import cufflink.core.fit.Offer;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.Marks;
+import cufflink.core.paper.Paper;
+import cufflink.core.paper.Papers;
+import cufflink.desktop.slip.SlipRow;
+import cufflink.desktop.slip.SlipSection;
+import cufflink.desktop.slip.SlipWriter;
+import cufflink.files.pattern.PatternLibrary;
+import cufflink.files.size.StandardSizes;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+/** Picking a construction up from the shelf, and what can then be done with its sizes. */
+class ChoosingTest {
+  private final Workbench bench = new Workbench(PatternLibrary.shipped(), Marks.MILLIMETRES);
+
+  private void pick(String id) {
+    bench.choose(bench.library().pattern(id).orElseThrow());
+  }
+
+  @Test
+  void choose_anOffer_keepsItsSizeItsEnvelopeAndWhatItHolds() {
+    Wish wish =
+        Wish.ANYTHING
+            .withText("turn-back")
+            .withItem(StandardSizes.item("gift-card"))
+            .withEnvelope(StandardSizes.envelope("c6"));
+    Offer offer = wish.fulfil(bench.library().patterns(), bench.marks()).get(0);
+    bench.choose(offer, wish);
+    assertEquals(
+        offer.values().length("width"), bench.job().orElseThrow().values().length("width"));
+    assertTrue(bench.job().orElseThrow().goal() instanceof Goal.ForEnvelope);
+    assertEquals("gift-card", bench.job().orElseThrow().item().orElseThrow().id());
+    assertEquals(List.of(), bench.derivation().get().orElseThrow().findings());
+    assertEquals(Station.SIZE, bench.station().get());
+  }
+
+  @Test
+  void hold_somethingTooLarge_isFoundAndTakenBackByUndo() {
+    pick("turn-back-pocket");
+    bench.hold(StandardSizes.item("photo"));
+    assertEquals(
+        List.of("item-too-large"),
+        bench.derivation().get().orElseThrow().findings().stream().map(f -> f.kind()).toList());
+    bench.undo();
+    assertEquals(Optional.empty(), bench.job().orElseThrow().item());
+  }
+
+  @Test
+  void hold_whereThereIsNoPocket_isFound() {
+    pick("banded-half-fold");
+    bench.hold(StandardSizes.item("gift-card"));
+    assertEquals("no-pocket", bench.derivation().get().orElseThrow().findings().get(0).kind());
+  }
+
+  @Test
+  void snap_oddHeight_putsTheHalfOnAMarkAndOneUndoTakesItBack() {
+    pick("turn-back-pocket");
+    bench.keepProportions(false);
+    bench.type("height", "151");
+    bench.pause();
+    bench.snap();
+    Length snapped = bench.job().orElseThrow().values().length("height").orElseThrow();
+    assertEquals(0, snapped.units() % (2 * Length.ofMillimetres(1).units()));
+    assertTrue(bench.notice().get().startsWith("Every cut and every score is on a mark."));
+    assertTrue(bench.notice().get().contains("151 → "), bench.notice().get());
+    bench.undo();
+    assertEquals(
+        Optional.of(Length.ofMillimetres(151)),
+        bench.job().orElseThrow().values().length("height"));
+  }
+
+  @Test
+  void snap_pinnedHeight_staysAndTheRestIsNamed() {
+    pick("turn-back-pocket");
+    bench.keepProportions(false);
+    bench.type("height", "151");
+    bench.pin("height");
+    bench.snap();
+    assertEquals(
+        Optional.of(Length.ofMillimetres(151)),
+        bench.job().orElseThrow().values().length("height"));
+    assertTrue(
+        bench.notice().get().contains("card base, Turn-back: 227, 0.5 under"),
+        bench.notice().get());
+  }
+
+  @Test
+  void pin_aValue_staysWhenTheCardIsScaledAndSaysSo() {
+    pick("off-centre-gate");
+    bench.pin("left");
+    Length left = bench.job().orElseThrow().values().length("left").orElseThrow();
+    bench.scaleTo(new Goal.FromSheet(StandardSizes.sheet("a3").orElseThrow()));
+    assertEquals(Optional.of(left), bench.job().orElseThrow().values().length("left"));
+    assertTrue(labels(Station.SIZE).contains("Left flap (stays)"));
+    bench.pin("left");
+    assertTrue(labels(Station.SIZE).contains("Left flap"));
+  }
+
+  @Test
+  void allowance_isReckonedUntilTypedAndAgainWhenEmptied() {
+    pick("stacked-pocket-folio");
+    assertTrue(labels(Station.SIZE).contains("Spine gusset (allowed for)"));
+    bench.use(
+        new Papers(Paper.CARD.ofCaliper(Length.fromMillimetres(0.9)), bench.papers().patterned()));
+    Setting thick = bench.derivation().get().orElseThrow().settled().get("gusset").orElseThrow();
+    assertEquals(new Setting.OfLength(Length.ofMillimetres(8)), thick);
+    bench.type("gusset", "12");
+    assertTrue(labels(Station.SIZE).contains("Spine gusset"));
+    assertEquals(
+        Optional.of(Length.ofMillimetres(12)), bench.job().orElseThrow().values().length("gusset"));
+    assertEquals(Optional.of(thick), bench.type("gusset", " ").value());
+    assertTrue(labels(Station.SIZE).contains("Spine gusset (allowed for)"));
+  }
+
+  @Test
+  void nudge_anAllowance_startsFromWhatIsReckoned() {
+    pick("stacked-pocket-folio");
+    Setting before = bench.derivation().get().orElseThrow().settled().get("roll").orElseThrow();
+    bench.nudge("roll", 1);
+    assertEquals(
+        ((Setting.OfLength) before).length().plus(Length.ofMillimetres(1)),
+        bench.job().orElseThrow().values().length("roll").orElseThrow());
+  }
+
+  @Test
+  void square_oneSideTyped_theOtherFollowsEvenIfProportionsAreFree() {
+    pick("diamond-stack");
+    bench.keepProportions(false);
+    bench.type("width", "120");
+    assertEquals(
+        Optional.of(Length.ofMillimetres(120)),
+        bench.job().orElseThrow().values().length("height"));
+    assertFalse(
+        bench.derivation().get().orElseThrow().findings().stream().anyMatch(f -> f.isError()));
+  }
+
+  @Test
+  void slip_ofThePocket_namesWhatIsGluedWhereAndWhatFits() {
+    pick("turn-back-pocket");
+    bench.hold(StandardSizes.item("gift-card"));
+    List<String> layer = labels(Station.LAYER);
+    assertTrue(layer.contains("pocket layer onto the inside of the card base"), layer::toString);
+    assertTrue(
+        layer.contains(
+            "turned-up pocket onto the inside of the pocket layer; leave its lower edge" + " open"),
+        layer::toString);
+    assertTrue(
+        layer.stream()
+            .anyMatch(text -> text.startsWith("pocket, wide × deep; the gift card goes in with ")),
+        layer::toString);
+    List<String> score = labels(Station.SCORE);
+    assertTrue(
+        score.contains(
+            "pocket layer. notch at the mouth: half a circle 24 across, its middle 55 from the left"
+                + " and 0 below the top."),
+        score::toString);
+  }
+
+  @Test
+  void slip_ofTheTent_saysHowFarItLeans() {
+    pick("slim-tent");
+    assertTrue(
+        SlipWriter.write(bench.derivation().get().orElseThrow(), Station.SIZE).stream()
+            .map(SlipSection::remark)
+            .anyMatch("Opened by 60 degrees it leans back 56 degrees."::equals));
+  }
+
+  private List<String> labels(Station station) {
+    return SlipWriter.write(bench.derivation().get().orElseThrow(), station).stream()
+        .flatMap(section -> section.rows().stream())
+        .map(SlipRow::label)
+        .toList();
+  }
+}
