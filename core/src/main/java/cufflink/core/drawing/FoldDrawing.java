@@ -23,6 +23,9 @@ import org.locationtech.jts.geom.Polygon;
 public final class FoldDrawing {
   private static final double MARGIN = 16;
 
+  /** Between two looks at how much room folding takes; the margin holds what rises in between. */
+  private static final double SAMPLE = 0.125;
+
   /** What may hang over its facet and still be drawn on it, in millimetres. */
   private static final double SLACK = 1;
 
@@ -104,7 +107,7 @@ public final class FoldDrawing {
   /** Returns moments through the whole folding, to find out how much room it takes. */
   private List<Double> moments() {
     List<Double> moments = new ArrayList<>();
-    for (double moment = 0; moment <= model.stages().size(); moment += 0.5) {
+    for (double moment = 0; moment <= model.stages().size(); moment += SAMPLE) {
       moments.add(model.shown(moment));
     }
     return moments;

@@ -1,0 +1,216 @@
+package cufflink.files.export;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import cufflink.core.design.Design;
+import cufflink.core.design.Face;
+import cufflink.core.design.Layer;
+import cufflink.core.design.Piece;
+import cufflink.core.drawing.Drawing;
+import cufflink.core.drawing.Drawing.Box;
+import cufflink.core.drawing.Drawing.Caption;
+import cufflink.core.drawing.FlatDrawing;
+import cufflink.core.drawing.FoldDrawing;
+import cufflink.core.drawing.Lie;
+import cufflink.core.drawing.Patch;
+import cufflink.core.drawing.PiecesDrawing;
+import cufflink.core.drawing.Surface;
+import cufflink.core.drawing.TextMeasure;
+import cufflink.core.fold.FoldModel;
+import cufflink.core.fold.Viewpoint;
+import cufflink.core.job.Derivation;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.measure.LengthFormat.Fractions;
+import cufflink.core.measure.Marks;
+import cufflink.core.pattern.Pattern;
+import cufflink.core.run.ScoreRun;
+import cufflink.files.Jobs;
+import cufflink.files.pattern.PatternLibrary;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.StringReader;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javax.xml.parsers.DocumentBuilderFactory;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.w3c.dom.Document;
+import org.w3c.dom.Element;
+import org.w3c.dom.NodeList;
+import org.xml.sax.InputSource;
+
+/** Every shipped construction in every drawing and output. */
+class EveryConstructionTest {
+  private static final PatternLibrary LIBRARY = PatternLibrary.shipped();
+  private static final LengthFormat FORMAT = LengthFormat.of(Marks.MILLIMETRES, Fractions.TYPESET);
+  private static final Surface SURFACE =
+      new Surface(924, 600, Marks.MILLIMETRES, FORMAT, TextMeasure.GUESS, 22);
+
+  static Stream<String> ids() {
+    return LIBRARY.patterns().stream().map(Pattern::id);
+  }
+
+  private static Derivation derive(String id) {
+    Pattern pattern = LIBRARY.pattern(id).orElseThrow();
+    return Derivation.of(pattern, Jobs.job(id, pattern.normalValues()));
+  }
+
+  private static Derivation.Made made(String id) {
+    return derive(id).made().orElseThrow();
+  }
+
+  @ParameterizedTest
+  @MethodSource("ids")
+  void atItsNormalSizes_hasNothingToFindFaultWith(String id) {
+    assertEquals(List.of(), derive(id).findings());
+    assertTrue(made(id).closed().isPresent());
+  }
+
+  @ParameterizedTest
+  @MethodSource("ids")
+  void drawings_keepEveryNumberOnTheSurface(String id) {
+    Design design = made(id).design();
+    assertInside(PiecesDrawing.of(design, SURFACE), id + " cut");
+    for (Piece piece : design.pieces()) {
+      for (Face face : Face.values()) {
+        Lie lie = new Lie(piece, ScoreRun.Side.WIDTH, face);
+        FlatDrawing.Options options =
+            new FlatDrawing.Options(Patch.of(design), Optional.empty(), score -> true, true, true);
+        assertInside(FlatDrawing.of(lie, SURFACE, options), id + " " + piece.id() + " " + face);
+      }
+    }
+  }
+
+  private static void assertInside(Drawing drawing, String what) {
+    assertFalse(drawing.marks().isEmpty(), what);
+    drawing.marks().stream()
+        .filter(Caption.class::isInstance)
+        .map(Caption.class::cast)
+        .forEach(
+            caption -> {
+              Box box = caption.box(TextMeasure.GUESS);
+              assertTrue(
+                  box.left() >= 0
+                      && box.top() >= 0
+                      && box.right() <= SURFACE.width() + 1e-6
+                      && box.bottom() <= SURFACE.height() + 1e-6,
+                  what + ": “" + caption.text() + "” is cut off at " + box);
+            });
+  }
+
+  @ParameterizedTest
+  @MethodSource("ids")
+  void folding_atEveryQuarter_staysOnTheSurfaceAndKeepsItsEdges(String id) {
+    Derivation.Made made = made(id);
+    Viewpoint viewpoint = new Viewpoint(-16, 42);
+    FoldModel model = made.fold();
+    for (double moment = 0; moment <= model.stages().size(); moment += 0.25) {
+      double shown = model.shown(moment);
+      assertTrue(model.holds(shown), id + " tears at " + shown);
+      Drawing drawing = FoldDrawing.of(model, Patch.of(made.design()), moment, viewpoint, SURFACE);
+      drawing.marks().stream()
+          .filter(Drawing.Stroke.class::isInstance)
+          .flatMap(stroke -> ((Drawing.Stroke) stroke).path().stream())
+          .forEach(
+              place ->
+                  assertTrue(
+                      place.x() > 0
+                          && place.y() > 0
+                          && place.x() < SURFACE.width()
+                          && place.y() < SURFACE.height(),
+                      id + " leaves the surface at " + shown));
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("ids")
+  void svg_hasAPathForEveryCutScoreSlitAndOpening(String id) throws Exception {
+    Design design = made(id).design();
+    Document document =
+        DocumentBuilderFactory.newInstance()
+            .newDocumentBuilder()
+            .parse(new InputSource(new StringReader(SvgExport.write(design))));
+    long cuts = design.layers().size();
+    cuts += design.layers().stream().map(Layer::shape).filter(Layer.Shape::isHalf).count();
+    long slits = 0;
+    long scores = 0;
+    for (Piece piece : design.pieces()) {
+      cuts += 1 + piece.cuts().size() + piece.openings().size();
+      slits += piece.slits().size();
+      scores += piece.scores().size();
+    }
+    assertEquals(cuts, paths(document, "cut"));
+    assertEquals(slits, paths(document, "slit"));
+    assertEquals(
+        scores,
+        paths(document, "score-valley")
+            + paths(document, "score-mountain")
+            + paths(document, "score-decorative"));
+  }
+
+  private static long paths(Document document, String group) {
+    NodeList groups = document.getElementsByTagName("g");
+    for (int i = 0; i < groups.getLength(); i++) {
+      Element element = (Element) groups.item(i);
+      if (element.getAttribute("id").equals(group)) {
+        return element.getElementsByTagName("path").getLength();
+      }
+    }
+    return 0;
+  }
+
+  @ParameterizedTest
+  @MethodSource("ids")
+  void jobSheet_namesEveryPieceLayerAndNote(String id) throws IOException {
+    Derivation derivation = derive(id);
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    JobSheet.write(derivation, JobSheet.Printer.A4, out);
+    try (PDDocument document = Loader.loadPDF(out.toByteArray())) {
+      String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+      Design design = derivation.made().orElseThrow().design();
+      design.pieces().forEach(piece -> assertTrue(text.contains(piece.label()), piece.label()));
+      design.layers().forEach(layer -> assertTrue(text.contains(layer.label()), layer.label()));
+      design.joints().forEach(joint -> assertTrue(text.contains(joint.label()), joint.label()));
+      design.zones().forEach(zone -> assertTrue(text.contains(zone.label()), zone.label()));
+      design
+          .notes()
+          .forEach(
+              note -> {
+                String start = note.say(FORMAT).split("[.;:]")[0].replaceAll("\\s+", " ");
+                assertTrue(text.contains(start), start);
+              });
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("ids")
+  void plan_asJson_hasEveryPieceAtItsExactSize(String id) throws IOException {
+    Derivation derivation = derive(id);
+    JsonNode plan = new ObjectMapper().readTree(new PlanJson(FORMAT).plan(derivation, ""));
+    Design design = derivation.made().orElseThrow().design();
+    assertEquals(design.pieces().size(), plan.path("pieces").size());
+    for (int i = 0; i < design.pieces().size(); i++) {
+      Piece piece = design.pieces().get(i);
+      JsonNode node = plan.path("pieces").get(i);
+      assertEquals(piece.id(), node.path("id").asText());
+      assertEquals(
+          0, piece.width().toExactMillimetres().compareTo(node.path("width").decimalValue()));
+      assertEquals(
+          piece.slits().size()
+              + piece.cuts().size()
+              + (piece.isTrimmed() ? piece.trims().size() : 0),
+          node.path("cuts").size());
+      assertEquals(piece.openings().size(), node.path("openings").size());
+    }
+    assertEquals(design.joints().size(), plan.path("joints").size());
+    assertEquals(design.pockets().size(), plan.path("pockets").size());
+  }
+}
