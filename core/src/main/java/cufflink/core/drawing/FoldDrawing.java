@@ -23,9 +23,6 @@ import org.locationtech.jts.geom.Polygon;
 public final class FoldDrawing {
   private static final double MARGIN = 16;
 
-  /** Between two looks at how much room folding takes; the margin holds what rises in between. */
-  private static final double SAMPLE = 0.125;
-
   /** What may hang over its facet and still be drawn on it, in millimetres. */
   private static final double SLACK = 1;
 
@@ -54,7 +51,7 @@ public final class FoldDrawing {
   public static Drawing of(
       FoldModel model, List<Patch> patches, double moment, Viewpoint viewpoint, Surface surface) {
     FoldDrawing drawing = new FoldDrawing(model, patches, viewpoint, surface);
-    return drawing.draw(moment, drawing.pen(drawing.moments()));
+    return drawing.draw(moment, drawing.pen(model.reach()));
   }
 
   /**
@@ -70,7 +67,7 @@ public final class FoldDrawing {
   public static Drawing still(
       FoldModel model, List<Patch> patches, double moment, Viewpoint viewpoint, Surface surface) {
     FoldDrawing drawing = new FoldDrawing(model, patches, viewpoint, surface);
-    return drawing.draw(moment, drawing.pen(List.of(model.shown(moment))));
+    return drawing.draw(moment, drawing.pen(places(model, moment)));
   }
 
   /**
@@ -82,35 +79,29 @@ public final class FoldDrawing {
    * @return its width and height to the eye, in millimetres
    */
   public static Spot extent(FoldModel model, double moment, Viewpoint viewpoint) {
-    double[] box = box(model, List.of(model.shown(moment)), viewpoint);
+    double[] box = box(places(model, moment), viewpoint);
     return new Spot(box[2] - box[0], box[3] - box[1]);
   }
 
-  /** Returns the left, top, right and bottom of a card at all of these moments, to the eye. */
-  private static double[] box(FoldModel model, List<Double> moments, Viewpoint viewpoint) {
-    double[] box = {Double.MAX_VALUE, Double.MAX_VALUE, -Double.MAX_VALUE, -Double.MAX_VALUE};
-    for (double moment : moments) {
-      Pose pose = model.pose(moment);
-      for (Facet facet : model.flat().facets()) {
-        for (Vec corner : pose.corners(facet.index())) {
-          Vec seen = viewpoint.apply(corner);
-          box[0] = Math.min(box[0], seen.x());
-          box[1] = Math.min(box[1], seen.y());
-          box[2] = Math.max(box[2], seen.x());
-          box[3] = Math.max(box[3], seen.y());
-        }
-      }
-    }
-    return box;
+  /** Returns where the corners of a card are at a moment. */
+  private static List<Vec> places(FoldModel model, double moment) {
+    Pose pose = model.pose(model.shown(moment));
+    return model.flat().facets().stream()
+        .flatMap(facet -> pose.corners(facet.index()).stream())
+        .toList();
   }
 
-  /** Returns moments through the whole folding, to find out how much room it takes. */
-  private List<Double> moments() {
-    List<Double> moments = new ArrayList<>();
-    for (double moment = 0; moment <= model.stages().size(); moment += SAMPLE) {
-      moments.add(model.shown(moment));
+  /** Returns the left, top, right and bottom of places, to the eye. */
+  private static double[] box(List<Vec> places, Viewpoint viewpoint) {
+    double[] box = {Double.MAX_VALUE, Double.MAX_VALUE, -Double.MAX_VALUE, -Double.MAX_VALUE};
+    for (Vec place : places) {
+      Vec seen = viewpoint.apply(place);
+      box[0] = Math.min(box[0], seen.x());
+      box[1] = Math.min(box[1], seen.y());
+      box[2] = Math.max(box[2], seen.x());
+      box[3] = Math.max(box[3], seen.y());
     }
-    return moments;
+    return box;
   }
 
   private Drawing draw(double asked, Pen pen) {
@@ -127,9 +118,9 @@ public final class FoldDrawing {
     return pen.drawing(surface);
   }
 
-  /** Fits the card at all of these moments into the surface. */
-  private Pen pen(List<Double> moments) {
-    double[] box = box(model, moments, viewpoint);
+  /** Fits all of these places into the surface. */
+  private Pen pen(List<Vec> places) {
+    double[] box = box(places, viewpoint);
     double left = box[0];
     double top = box[1];
     double right = box[2];
@@ -155,7 +146,7 @@ public final class FoldDrawing {
   }
 
   private static boolean holds(Polygon shape, List<Spot> corners) {
-    return holds(shape, middle(corners)) && shape.buffer(SLACK).covers(Facet.polygon(corners));
+    return holds(shape, middle(corners)) && corners.stream().allMatch(each -> isNear(shape, each));
   }
 
   private void drawPatches(Pen pen, Pose pose, Ply ply) {
@@ -187,7 +178,13 @@ public final class FoldDrawing {
   }
 
   private static boolean holds(Polygon shape, Spot spot) {
-    return shape.covers(new GeometryFactory().createPoint(new Coordinate(spot.x(), spot.y())));
+    return Facet.holds(shape, spot);
+  }
+
+  private static boolean isNear(Polygon shape, Spot spot) {
+    return Facet.holds(shape, spot)
+        || shape.isWithinDistance(
+            new GeometryFactory().createPoint(new Coordinate(spot.x(), spot.y())), SLACK);
   }
 
   private void drawScores(Pen pen, Pose pose, Ply ply) {

@@ -30,6 +30,7 @@ import org.locationtech.jts.geom.GeometryFactory;
  * ends only.
  */
 public final class FoldModel {
+  private static final double EIGHTH = 0.125;
   private static final List<Double> SAMPLES = List.of(0.3, 0.6, 0.9);
 
   private final FlatPattern flat;
@@ -38,6 +39,9 @@ public final class FoldModel {
   private final List<Crease> loose;
   private final int rest;
   private final boolean[] moves;
+
+  /** Found when first asked for; if two threads ask at once both find the same. */
+  private volatile List<Vec> reach = List.of();
 
   /** A crease, and the facet that turns about it when the facet before it is held. */
   private record Hinge(Crease crease, int held, int turned, Spot inside) {}
@@ -173,6 +177,26 @@ public final class FoldModel {
               Motion.fold(crease.from(), crease.to(), hinge.inside(), angle));
     }
     return new Pose(flat, List.of(motions));
+  }
+
+  /**
+   * Returns the places that corners come to while the card is folded, so that a drawing can leave
+   * room for all of them. They are found once, at every eighth of a stage.
+   *
+   * @return places in space
+   */
+  public List<Vec> reach() {
+    if (reach.isEmpty()) {
+      List<Vec> places = new ArrayList<>();
+      for (double moment = 0; moment <= stages.size(); moment += EIGHTH) {
+        Pose pose = pose(shown(moment));
+        for (Facet facet : flat.facets()) {
+          places.addAll(pose.corners(facet.index()));
+        }
+      }
+      reach = List.copyOf(places);
+    }
+    return reach;
   }
 
   /** Returns how far the two sides of creases outside the tree are apart, in millimetres. */
