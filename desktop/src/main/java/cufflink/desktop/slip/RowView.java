@@ -4,6 +4,8 @@ import cufflink.core.expression.Kind;
 import cufflink.core.pattern.Parameter;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import javafx.application.Platform;
+import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -104,6 +106,46 @@ final class RowView extends VBox {
       line.getChildren().add(button);
       return;
     }
+    addRest(line, parameter);
+  }
+
+  /**
+   * Shows the number as plain text until the maker goes to it: a field to type in is costly to
+   * make, and most numbers of a slip are read and not typed over.
+   */
+  private void addRest(HBox line, Parameter parameter) {
+    Label rest = new Label();
+    rest.getStyleClass().addAll("slip-number", "slip-field");
+    rest.setFocusTraversable(true);
+    rest.setAccessibleRole(AccessibleRole.TEXT_FIELD);
+    rest.setAccessibleText(parameter.label());
+    rest.setMinWidth(USE_PREF_SIZE);
+    rest.setOnMousePressed(event -> rest.requestFocus());
+    rest.focusedProperty()
+        .addListener(
+            (property, before, focused) -> {
+              if (focused) {
+                Platform.runLater(() -> openField(line, rest, parameter));
+              }
+            });
+    number = Optional.of(rest);
+    line.getChildren().add(rest);
+  }
+
+  private void openField(HBox line, Label rest, Parameter parameter) {
+    int place = line.getChildren().indexOf(rest);
+    if (place < 0) {
+      return;
+    }
+    TextField text = field(parameter);
+    text.setText(row.number());
+    number = Optional.empty();
+    field = Optional.of(text);
+    line.getChildren().set(place, text);
+    text.requestFocus();
+  }
+
+  private TextField field(Parameter parameter) {
     TextField text = new TextField();
     text.getStyleClass().addAll("slip-number", "slip-field");
     text.setAccessibleText(parameter.label());
@@ -116,8 +158,7 @@ final class RowView extends VBox {
               }
             });
     text.addEventFilter(KeyEvent.KEY_PRESSED, event -> key(text, event));
-    field = Optional.of(text);
-    line.getChildren().add(text);
+    return text;
   }
 
   private void focusChanged(TextField text, boolean focused) {

@@ -277,6 +277,8 @@ class MainWindowTest {
   }
 
   private static TextField field(FxRobot robot, String label) {
+    robot.clickOn(robot.lookup(node -> label.equals(node.getAccessibleText())).<Node>query());
+    WaitForAsyncUtils.waitForFxEvents();
     return robot
         .lookup(node -> node instanceof TextField && label.equals(node.getAccessibleText()))
         .query();
