@@ -1,6 +1,7 @@
 package cufflink.core.paper;
 
 import cufflink.core.measure.Length;
+import cufflink.core.measure.Marks;
 
 /**
  * A size of envelope.
@@ -11,6 +12,19 @@ import cufflink.core.measure.Length;
  * @param height the other side
  */
 public record Envelope(String id, String label, Length width, Length height) {
+  private static final Length CLEARANCE_METRIC = Length.ofMillimetres(4);
+  private static final Length CLEARANCE_INCHES = Length.ofInches(3, 16);
+
+  /**
+   * Returns how much smaller than its envelope a card is made unless the maker says otherwise.
+   *
+   * @param marks the ruler
+   * @return a length on it, in each dimension in total; common practice, no source
+   */
+  public static Length usualClearance(Marks marks) {
+    return marks.inInches() ? CLEARANCE_INCHES : CLEARANCE_METRIC;
+  }
+
   /** Checks the sides. */
   public Envelope {
     if (!width.isPositive() || !height.isPositive()) {

@@ -20,7 +20,6 @@ import cufflink.core.paper.Envelope;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Sheet;
 import cufflink.core.words.Words;
-import cufflink.desktop.work.Wish;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.size.StandardSizes;
 import java.util.ArrayList;
@@ -37,9 +36,6 @@ import javafx.scene.control.TextField;
 
 /** How large? */
 final class SizeStation implements StationView {
-  private static final Length CLEARANCE_METRIC = Length.ofMillimetres(4);
-  private static final Length CLEARANCE_INCHES = Length.ofInches(3, 16);
-
   private static final int MOST_OFFERS = 10;
 
   private final Workbench bench;
@@ -96,7 +92,7 @@ final class SizeStation implements StationView {
         new Question(
             StandardSizes.sheets(),
             StandardSizes.envelopes(),
-            Wish.clearance(job.marks()),
+            Envelope.usualClearance(job.marks()),
             job.item(),
             Optional.empty(),
             Optional.empty(),
@@ -157,7 +153,7 @@ final class SizeStation implements StationView {
     }
     sheets.getItems().add(ownSheet());
     Menu envelopes = new Menu(Words.say("size.for-envelope"));
-    Length clearance = job.marks().inInches() ? CLEARANCE_INCHES : CLEARANCE_METRIC;
+    Length clearance = Envelope.usualClearance(job.marks());
     for (Envelope envelope : StandardSizes.envelopes()) {
       envelopes
           .getItems()

@@ -57,19 +57,6 @@ public record Wish(
   public static final List<String> ABILITIES =
       List.of("holds-card", "stands", "surprises", "room-to-write", "posts-flat", "opens-wide");
 
-  private static final Length CLEARANCE_METRIC = Length.ofMillimetres(4);
-  private static final Length CLEARANCE_INCHES = Length.ofInches(3, 16);
-
-  /**
-   * Returns how much smaller than its envelope a card has to be.
-   *
-   * @param marks the ruler
-   * @return a round number on it
-   */
-  public static Length clearance(Marks marks) {
-    return marks.inInches() ? CLEARANCE_INCHES : CLEARANCE_METRIC;
-  }
-
   /**
    * Finds the best way to make each construction that will do.
    *
@@ -83,7 +70,7 @@ public record Wish(
         new Question(
             sheet.map(List::of).orElse(StandardSizes.sheets()),
             envelope.map(List::of).orElse(List.of()),
-            clearance(marks),
+            Envelope.usualClearance(marks),
             item,
             Optional.empty(),
             Optional.empty(),
@@ -139,7 +126,7 @@ public record Wish(
    */
   public Goal goal(Marks marks) {
     if (envelope.isPresent()) {
-      return new Goal.ForEnvelope(envelope.get(), clearance(marks));
+      return new Goal.ForEnvelope(envelope.get(), Envelope.usualClearance(marks));
     }
     return sheet.isPresent() ? new Goal.FromSheet(sheet.get()) : new Goal.Free();
   }

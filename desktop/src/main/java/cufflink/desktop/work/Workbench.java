@@ -19,6 +19,7 @@ import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Parsed;
+import cufflink.core.paper.Envelope;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Papers;
 import cufflink.core.pattern.Parameter;
@@ -220,7 +221,7 @@ public final class Workbench {
     Goal goal =
         offer
             .envelope()
-            .map(each -> (Goal) new Goal.ForEnvelope(each, Wish.clearance(job.marks())))
+            .map(each -> (Goal) new Goal.ForEnvelope(each, Envelope.usualClearance(job.marks())))
             .orElse(job.goal());
     change(job.withValues(offer.values()).withGoal(goal), "", "");
   }

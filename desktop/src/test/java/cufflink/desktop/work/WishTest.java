@@ -8,6 +8,7 @@ import cufflink.core.fit.Offer;
 import cufflink.core.fit.Question.Priority;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
+import cufflink.core.paper.Envelope;
 import cufflink.files.pattern.PatternLibrary;
 import cufflink.files.size.StandardSizes;
 import java.util.List;
@@ -58,7 +59,7 @@ class WishTest {
           envelope.takes(
               offer.design().finishedWidth(),
               offer.design().finishedHeight(),
-              Wish.clearance(Marks.MILLIMETRES)));
+              Envelope.usualClearance(Marks.MILLIMETRES)));
       assertEquals("a4", offer.sheet().id());
       assertTrue(offer.slack() >= slack, "the best envelope does not come first");
       slack = offer.slack();

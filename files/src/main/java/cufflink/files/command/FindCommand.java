@@ -8,7 +8,6 @@ import cufflink.core.fit.Question;
 import cufflink.core.fit.Question.Extent;
 import cufflink.core.fit.Question.Priority;
 import cufflink.core.fit.SheetUse;
-import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.Marks;
@@ -38,9 +37,6 @@ import picocli.CommandLine.Spec;
     description = "Finds what can be made from what is at hand, best first.",
     mixinStandardHelpOptions = true)
 final class FindCommand implements Callable<Integer> {
-  private static final Length CLEARANCE_METRIC = Length.ofMillimetres(4);
-  private static final Length CLEARANCE_INCHES = Length.ofInches(3, 16);
-
   @ParentCommand private Cufflink parent;
   @Spec private CommandSpec spec;
 
@@ -87,7 +83,7 @@ final class FindCommand implements Callable<Integer> {
         new Question(
             sheets.isEmpty() ? StandardSizes.sheets() : sheets.stream().map(this::sheet).toList(),
             envelopes.stream().map(this::envelope).toList(),
-            ruler.inInches() ? CLEARANCE_INCHES : CLEARANCE_METRIC,
+            Envelope.usualClearance(ruler),
             item(ruler),
             extent("--least", least, ruler),
             extent("--most", most, ruler),

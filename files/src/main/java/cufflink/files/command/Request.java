@@ -15,6 +15,7 @@ import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Marks;
+import cufflink.core.paper.Envelope;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Pattern;
@@ -33,9 +34,6 @@ import picocli.CommandLine.Parameters;
 
 /** What a command is asked to make: a construction, its values, and what to scale it to. */
 final class Request {
-  private static final Length CLEARANCE_METRIC = Length.ofMillimetres(4);
-  private static final Length CLEARANCE_INCHES = Length.ofInches(3, 16);
-
   @Parameters(paramLabel = "ID", description = "The construction, as “list” names it.")
   private String id = "";
 
@@ -179,7 +177,7 @@ final class Request {
     if (!goal.envelope.isEmpty()) {
       Length spare =
           clearance.isEmpty()
-              ? (ruler.inInches() ? CLEARANCE_INCHES : CLEARANCE_METRIC)
+              ? Envelope.usualClearance(ruler)
               : orBad("--clearance", LengthParser.parse(clearance, ruler.unit()));
       return StandardSizes.envelope(goal.envelope)
           .map(envelope -> new Goal.ForEnvelope(envelope, spare))
