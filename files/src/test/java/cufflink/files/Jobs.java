@@ -44,6 +44,6 @@ public final class Jobs {
 
   /** Returns what follows from a job. */
   public static Derivation derive(Job job) {
-    return Derivation.of(LIBRARY.pattern(job.patternId()).orElseThrow(), job);
+    return Derivation.of(LIBRARY.pattern(job).orElseThrow(), job);
   }
 }

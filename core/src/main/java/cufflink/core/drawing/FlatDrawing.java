@@ -21,6 +21,11 @@ public final class FlatDrawing {
   private static final double GAP = 10;
   private static final double SMALLEST = 13;
 
+  /** How long a placing mark is and how far inside it lies, millimetres, to be covered for sure. */
+  private static final double MARK = 4;
+
+  private static final double COVERED = 1;
+
   private final Lie lie;
   private final Surface surface;
   private final Options options;
@@ -146,6 +151,7 @@ public final class FlatDrawing {
               glue.stream().map(lie::apply).map(pen::place).toList(), Fill.GLUE, 1, patch.ref());
         }
         if (options.namesLayers()) {
+          patch.corners().forEach(corner -> mark(pen, patch, corner));
           name(pen, patch, corners);
         }
       }
@@ -163,6 +169,47 @@ public final class FlatDrawing {
     lie.piece()
         .scores()
         .forEach(score -> line(pen, score.line(), Ink.of(score.fold()), score.id()));
+  }
+
+  /** Draws the pencil marks for one corner of a layer, just inside it, where it will cover them. */
+  private void mark(Pen pen, Patch patch, Spot corner) {
+    int index = patch.corners().indexOf(corner);
+    int count = patch.corners().size();
+    Spot before = patch.corners().get((index + count - 1) % count);
+    Spot after = patch.corners().get((index + 1) % count);
+    Spot back = towards(corner, before);
+    Spot on = towards(corner, after);
+    Spot inside =
+        new Spot(
+            corner.x() + COVERED * (back.x() + on.x()), corner.y() + COVERED * (back.y() + on.y()));
+    pen.stroke(
+        Ink.PENCIL,
+        patch.ref(),
+        onPaper(pen, new Spot(inside.x() + MARK * back.x(), inside.y() + MARK * back.y())),
+        onPaper(pen, inside),
+        onPaper(pen, new Spot(inside.x() + MARK * on.x(), inside.y() + MARK * on.y())));
+  }
+
+  private Spot onPaper(Pen pen, Spot spot) {
+    return pen.place(lie.apply(spot));
+  }
+
+  private static Spot towards(Spot from, Spot to) {
+    double length = Math.hypot(to.x() - from.x(), to.y() - from.y());
+    return length == 0
+        ? new Spot(0, 0)
+        : new Spot((to.x() - from.x()) / length, (to.y() - from.y()) / length);
+  }
+
+  /** Says how far a layer lies from the edges of its piece as it lies. */
+  private String placed(Patch patch) {
+    List<Spot> corners = patch.corners().stream().map(lie::apply).toList();
+    double left = corners.stream().mapToDouble(Spot::x).min().orElse(0);
+    double top = corners.stream().mapToDouble(Spot::y).min().orElse(0);
+    return Words.say(
+        "drawing.placed",
+        surface.format().format(Length.fromMillimetres(left)),
+        surface.format().format(Length.fromMillimetres(top)));
   }
 
   /** Writes a layer's size and name on it, as far as they fit between its edges. */
@@ -183,6 +230,12 @@ public final class FlatDrawing {
     if (surface.measure().width(patch.label(), SMALLEST) < right - left - GAP) {
       double below = centre + surface.textSize();
       pen.caption(middle, below, patch.label(), SMALLEST, Anchor.MIDDLE, Tone.FAINT, patch.ref());
+      String placed = placed(patch);
+      double last = below + SMALLEST + 4;
+      boolean room = surface.measure().width(placed, SMALLEST) < right - left - GAP;
+      if (room && last + SMALLEST < bottom) {
+        pen.caption(middle, last, placed, SMALLEST, Anchor.MIDDLE, Tone.FAINT, patch.ref());
+      }
     }
   }
 

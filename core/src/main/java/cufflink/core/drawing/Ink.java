@@ -18,6 +18,8 @@ public enum Ink {
   DECORATIVE(1.6, 1.6, 4),
   /** The edge of a layer. */
   LAYER_EDGE(0.8),
+  /** A pencil mark that a layer will cover. */
+  PENCIL(1.2),
   /** The edge of the sheet a piece is cut from. */
   SHEET_EDGE(1, 3, 3),
   /** A ruler's marks. */

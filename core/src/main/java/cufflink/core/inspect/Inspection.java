@@ -34,10 +34,15 @@ public final class Inspection {
    * @param closed the closed card, unless the paper would have to tear to close
    * @param goal the sheet or envelope it is for
    * @param item what it is to hold, if anything
+   * @param raised whether layers stand on foam pads
    * @return what would go wrong
    */
   public static List<Finding> inspect(
-      Design design, Optional<ClosedState> closed, Goal goal, Optional<HeldItem> item) {
+      Design design,
+      Optional<ClosedState> closed,
+      Goal goal,
+      Optional<HeldItem> item,
+      boolean raised) {
     Inspection inspection = new Inspection(design);
     inspection.findings.addAll(LayerInspection.inspect(design));
     design.pieces().forEach(inspection::checkScores);
@@ -45,7 +50,23 @@ public final class Inspection {
     closed.ifPresentOrElse(inspection::checkClosed, inspection::noteTear);
     item.ifPresent(inspection::checkItem);
     inspection.checkGoal(goal);
+    if (raised && !design.layers().isEmpty() && goal instanceof Goal.ForEnvelope wanted) {
+      inspection.noteFoam(wanted);
+    }
     return List.copyOf(inspection.findings);
+  }
+
+  /**
+   * Raised layers are for cards handed over; in an envelope they may not go in, or not be posted.
+   */
+  private void noteFoam(Goal.ForEnvelope wanted) {
+    findings.add(
+        new Finding(
+            "raised-in-envelope",
+            Severity.WARNING,
+            Place.on(design.layers().get(0).on(), design.layers().get(0).id()),
+            Sentence.of("inspect.foam", wanted.envelope().label()),
+            Optional.empty()));
   }
 
   private void checkScores(Piece piece) {

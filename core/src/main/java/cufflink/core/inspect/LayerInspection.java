@@ -36,7 +36,38 @@ final class LayerInspection {
     for (Layer layer : design.layers()) {
       design.piece(layer.on()).ifPresent(piece -> inspection.check(layer, piece));
     }
+    inspection.checkBorders(design.layers());
     return inspection.findings;
+  }
+
+  /** A layer lies on another one or beside it; across its edge it hides one border unevenly. */
+  private void checkBorders(List<Layer> layers) {
+    for (int i = 0; i < layers.size(); i++) {
+      for (int k = i + 1; k < layers.size(); k++) {
+        Layer under = layers.get(i);
+        Layer over = layers.get(k);
+        if (under.on().equals(over.on()) && under.face() == over.face() && straddles(under, over)) {
+          findings.add(
+              new Finding(
+                  "layer-over-border",
+                  Severity.WARNING,
+                  Place.on(over.on(), over.id(), under.id()),
+                  Sentence.of("inspect.layer-border", over.label(), under.label()),
+                  Optional.empty()));
+        }
+      }
+    }
+  }
+
+  private static boolean straddles(Layer under, Layer over) {
+    Polygon below = polygon(under.outline());
+    Polygon above = polygon(over.outline());
+    if (!below.getEnvelopeInternal().intersects(above.getEnvelopeInternal())) {
+      return false;
+    }
+    double shared = below.intersection(above).getArea();
+    double least = Tolerance.FOLDED.length() * Math.sqrt(above.getArea());
+    return shared > least && above.getArea() - shared > least;
   }
 
   private void check(Layer layer, Piece piece) {

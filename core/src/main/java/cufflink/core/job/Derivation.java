@@ -71,7 +71,8 @@ public record Derivation(
     made.ifPresent(
         each ->
             findings.addAll(
-                Inspection.inspect(each.design(), each.closed(), job.goal(), job.item())));
+                Inspection.inspect(
+                    each.design(), each.closed(), job.goal(), job.item(), job.order().raised())));
     return new Derivation(job, pattern, made, findings, evaluation.settled());
   }
 

@@ -26,6 +26,7 @@ import java.util.Set;
  * @param papers what it is made from
  * @param item what it is to hold, if anything
  * @param pinned the values that must stay as they are when others are scaled or moved
+ * @param order how many cards, and what goes with each
  */
 public record Job(
     String title,
@@ -38,7 +39,8 @@ public record Job(
     String notes,
     Papers papers,
     Optional<HeldItem> item,
-    Set<String> pinned) {
+    Set<String> pinned,
+    Order order) {
 
   /** Checks that nothing is missing. */
   public Job {
@@ -50,12 +52,13 @@ public record Job(
     Objects.requireNonNull(notes);
     Objects.requireNonNull(papers);
     Objects.requireNonNull(item);
+    Objects.requireNonNull(order);
     values = values.without(Bench.NAMES);
     pinned = Set.copyOf(pinned);
   }
 
   /**
-   * Makes a job from the usual papers that holds nothing.
+   * Makes a job for one card from the usual papers that holds nothing.
    *
    * @param title the maker's name for the job
    * @param patternId the construction
@@ -86,7 +89,8 @@ public record Job(
         notes,
         Papers.USUAL,
         Optional.empty(),
-        Set.of());
+        Set.of(),
+        Order.ONE);
   }
 
   /**
@@ -95,7 +99,7 @@ public record Job(
    * @return the values to evaluate the construction with
    */
   public Values onBench() {
-    return values.and(Bench.of(marks, papers));
+    return values.and(Bench.of(marks, papers, order.raised()));
   }
 
   /**
@@ -209,6 +213,18 @@ public record Job(
     return copy.job();
   }
 
+  /**
+   * Returns the job for another order.
+   *
+   * @param newOrder how many cards, and what goes with each
+   * @return the changed job
+   */
+  public Job withOrder(Order newOrder) {
+    Copy copy = new Copy();
+    copy.order = newOrder;
+    return copy.job();
+  }
+
   /** This job on its way to becoming another one. */
   private final class Copy {
     private String title = Job.this.title;
@@ -220,6 +236,7 @@ public record Job(
     private Papers papers = Job.this.papers;
     private Optional<HeldItem> item = Job.this.item;
     private Set<String> pinned = Job.this.pinned;
+    private Order order = Job.this.order;
 
     Job job() {
       return new Job(
@@ -233,7 +250,8 @@ public record Job(
           notes,
           papers,
           item,
-          pinned);
+          pinned,
+          order);
     }
   }
 }

@@ -1,6 +1,7 @@
 package cufflink.core.paper;
 
 import cufflink.core.measure.Length;
+import cufflink.core.words.Words;
 
 /**
  * Something a card is to hold.
@@ -11,6 +12,17 @@ import cufflink.core.measure.Length;
  * @param height the other side
  */
 public record HeldItem(String id, String label, Length width, Length height) {
+  /**
+   * Returns something that is on no list.
+   *
+   * @param width one side
+   * @param height the other side
+   * @return the item
+   */
+  public static HeldItem own(Length width, Length height) {
+    return new HeldItem("own", Words.say("item.own"), width, height);
+  }
+
   /** Checks the sides. */
   public HeldItem {
     if (!width.isPositive() || !height.isPositive()) {

@@ -10,16 +10,20 @@ import cufflink.core.measure.Length;
  * @param bulk cubic centimetres per gram, above zero (ISO 534); card about 1.2 in common practice
  * @param twoSided whether both faces are printed
  * @param print which way its print runs
+ * @param grain which way its fibres run
  */
-public record Paper(String name, int grammage, double bulk, boolean twoSided, Print print) {
+public record Paper(
+    String name, int grammage, double bulk, boolean twoSided, Print print, Grain grain) {
   /** The bulk of most card; common practice, no source. */
   public static final double USUAL_BULK = 1.2;
 
   /** Plain card that carries folds. */
-  public static final Paper CARD = new Paper("card", 250, USUAL_BULK, false, Print.NONE);
+  public static final Paper CARD =
+      new Paper("card", 250, USUAL_BULK, false, Print.NONE, Grain.UNKNOWN);
 
   /** Thin paper for layers. */
-  public static final Paper PATTERNED = new Paper("patterned", 120, USUAL_BULK, false, Print.NONE);
+  public static final Paper PATTERNED =
+      new Paper("patterned", 120, USUAL_BULK, false, Print.NONE, Grain.UNKNOWN);
 
   private static final int HEAVIEST = 2_000;
 
@@ -31,6 +35,18 @@ public record Paper(String name, int grammage, double bulk, boolean twoSided, Pr
     UPRIGHT,
     /** It is upright when the sheet's left edge is on top. */
     SIDEWAYS
+  }
+
+  /**
+   * Which way the fibres run in a sheet as it comes from the packet; folds along them are smooth.
+   */
+  public enum Grain {
+    /** The packet does not say. */
+    UNKNOWN,
+    /** Along the longer side of the sheet. */
+    LONG,
+    /** Along the shorter side of the sheet. */
+    SHORT
   }
 
   /** Checks the figures. */
@@ -50,6 +66,31 @@ public record Paper(String name, int grammage, double bulk, boolean twoSided, Pr
   }
 
   /**
+   * Returns the paper with another weight.
+   *
+   * @param grams grams per square metre, from 1 to 2000
+   * @return the paper
+   */
+  public Paper weighing(int grams) {
+    return new Paper(name, grams, bulk, twoSided, print, grain);
+  }
+
+  /** Returns the paper printed on both faces, or on one. */
+  public Paper withTwoSided(boolean now) {
+    return new Paper(name, grammage, bulk, now, print, grain);
+  }
+
+  /** Returns the paper with its print running another way. */
+  public Paper withPrint(Print now) {
+    return new Paper(name, grammage, bulk, twoSided, now, grain);
+  }
+
+  /** Returns the paper with its fibres running another way. */
+  public Paper withGrain(Grain now) {
+    return new Paper(name, grammage, bulk, twoSided, print, now);
+  }
+
+  /**
    * Returns the paper with its grammage reckoned from a measured caliper at the same bulk.
    *
    * @param caliper the thickness of one sheet
@@ -57,6 +98,7 @@ public record Paper(String name, int grammage, double bulk, boolean twoSided, Pr
    */
   public Paper ofCaliper(Length caliper) {
     long grams = Math.round(caliper.toMillimetres() * 1000 / bulk);
-    return new Paper(name, (int) Math.max(1, Math.min(HEAVIEST, grams)), bulk, twoSided, print);
+    return new Paper(
+        name, (int) Math.max(1, Math.min(HEAVIEST, grams)), bulk, twoSided, print, grain);
   }
 }

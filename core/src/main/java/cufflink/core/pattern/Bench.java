@@ -11,17 +11,22 @@ import java.util.Set;
 
 /**
  * What every formula may know of the maker's bench besides the pattern's own values: the calipers
- * of the papers and the distance between the marks of the ruler.
+ * of the papers, the height of the foam pads under raised layers and the distance between the marks
+ * of the ruler.
  */
 public final class Bench {
   private static final String CARD = "card_caliper";
   private static final String PATTERNED = "paper_caliper";
+  private static final String FOAM = "foam";
   private static final String MARK = "mark";
 
-  /** The names that no pattern may use for a value of its own. */
-  public static final Set<String> NAMES = Set.of(CARD, PATTERNED, MARK);
+  /** The height of common foam pads; common practice, no source. */
+  private static final Length PAD = Length.ofMillimetres(2);
 
-  private static final Values USUAL = of(Marks.MILLIMETRES, Papers.USUAL);
+  /** The names that no pattern may use for a value of its own. */
+  public static final Set<String> NAMES = Set.of(CARD, PATTERNED, FOAM, MARK);
+
+  private static final Values USUAL = of(Marks.MILLIMETRES, Papers.USUAL, false);
 
   private Bench() {}
 
@@ -30,12 +35,14 @@ public final class Bench {
    *
    * @param marks the marks of the ruler
    * @param papers the papers
+   * @param raised whether layers stand on foam pads
    * @return lengths by name
    */
-  public static Values of(Marks marks, Papers papers) {
+  public static Values of(Marks marks, Papers papers, boolean raised) {
     return Values.NONE
         .and(CARD, papers.card().caliper())
         .and(PATTERNED, papers.patterned().caliper())
+        .and(FOAM, raised ? PAD : Length.ZERO)
         .and(MARK, marks.step());
   }
 
@@ -50,7 +57,7 @@ public final class Bench {
   }
 
   static Map<String, Kind> kinds() {
-    return Map.of(CARD, Kind.LENGTH, PATTERNED, Kind.LENGTH, MARK, Kind.LENGTH);
+    return Map.of(CARD, Kind.LENGTH, PATTERNED, Kind.LENGTH, FOAM, Kind.LENGTH, MARK, Kind.LENGTH);
   }
 
   /** Returns a length of the bench that some values name, or the usual one. */

@@ -3,8 +3,11 @@ package cufflink.core.run;
 import cufflink.core.design.Design;
 import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
+import cufflink.core.design.Layer;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Side;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.LengthFormat;
 import cufflink.core.words.Words;
 
 /** Says what is glued where. */
@@ -24,6 +27,30 @@ public final class Gluing {
     return joint.mouth() == Side.NONE
         ? Words.say("sheet.joint", joint.label(), face, host)
         : Words.say("sheet.joint-mouth", joint.label(), face, host, side(joint.mouth()));
+  }
+
+  /**
+   * Says where a layer is glued, measured as its piece lies with that face up and its left edge
+   * left.
+   *
+   * @param layer the layer
+   * @param design the design it is part of
+   * @param format how lengths are written
+   * @param raised whether it stands on foam pads
+   * @return the direction
+   */
+  public static String of(Layer layer, Design design, LengthFormat format, boolean raised) {
+    Piece host = design.piece(layer.on()).orElseThrow();
+    boolean inside = layer.face() == Face.INSIDE;
+    Length left = layer.at().x();
+    Length top = inside ? layer.at().y() : host.height().minus(layer.bottom());
+    return Words.say(
+        raised ? "sheet.layer-raised" : "sheet.layer",
+        layer.label(),
+        Words.say(inside ? "layer.inside" : "layer.outside"),
+        host.label(),
+        format.format(left),
+        format.format(top));
   }
 
   private static String side(Side side) {

@@ -112,7 +112,7 @@ class InspectionTest {
   @Test
   void inspect_foldsThatDoNotMeet_areFound() {
     List<Finding> findings =
-        Inspection.inspect(card(), Optional.empty(), new Goal.Free(), Optional.empty());
+        Inspection.inspect(card(), Optional.empty(), new Goal.Free(), Optional.empty(), false);
     assertEquals(List.of("does-not-close"), kinds(findings));
     assertEquals(true, findings.get(0).isError());
   }
@@ -145,7 +145,7 @@ class InspectionTest {
   private static List<Finding> findings(Design design, Goal goal) {
     FlatPattern flat = FlatPattern.of(design.base(), Tolerance.PAPER);
     ClosedState closed = FoldModel.of(design, flat).closed().orElseThrow();
-    return Inspection.inspect(design, Optional.of(closed), goal, Optional.empty());
+    return Inspection.inspect(design, Optional.of(closed), goal, Optional.empty(), false);
   }
 
   private static List<String> kinds(List<Finding> findings) {

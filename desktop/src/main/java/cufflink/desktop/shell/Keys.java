@@ -55,7 +55,7 @@ final class Keys {
       }
       case P -> projects.exportPdf(scene().getWindow());
       case F -> window.search();
-      case M -> bench.snap();
+      case M -> bench.sizing().snap();
       case U -> window.toggleUnits();
       case T -> toggleTheme.run();
       default -> {

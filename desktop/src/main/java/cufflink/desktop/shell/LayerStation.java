@@ -8,8 +8,10 @@ import cufflink.core.drawing.Lie;
 import cufflink.core.drawing.Patch;
 import cufflink.core.drawing.Surface;
 import cufflink.core.job.Derivation;
+import cufflink.core.job.Order;
 import cufflink.core.run.ScoreRun.Side;
 import cufflink.core.words.Words;
+import cufflink.desktop.work.Workbench;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -18,11 +20,13 @@ import javafx.scene.Node;
 
 /** What is glued where? */
 final class LayerStation implements StationView {
+  private final Workbench bench;
   private final Runnable redraw;
   private Face face = Face.OUTSIDE;
   private String piece = "";
 
-  LayerStation(Runnable redraw) {
+  LayerStation(Workbench bench, Runnable redraw) {
+    this.bench = bench;
     this.redraw = redraw;
   }
 
@@ -50,7 +54,19 @@ final class LayerStation implements StationView {
                       .map(each -> Sentence.item(each.label(), () -> take(each.id())))
                       .toList());
     }
-    return sentence.say(Words.say("layer.flip"));
+    Order order = derivation.job().order();
+    return sentence
+        .say(Words.say("layer.set"))
+        .choice(
+            Words.say(order.raised() ? "layer.raised" : "layer.flat"),
+            Words.say("layer.raised-hint"),
+            () ->
+                List.of(
+                    Sentence.item(
+                        Words.say("layer.flat"), () -> bench.order(order.withRaised(false))),
+                    Sentence.item(
+                        Words.say("layer.raised"), () -> bench.order(order.withRaised(true)))))
+        .say(Words.say("layer.flip"));
   }
 
   /** Returns the pieces that something is glued to, and the card itself before them. */

@@ -37,6 +37,7 @@ public final class MainWindow extends StackPane {
   private final Label notice = new Label();
   private final HelpSheet help = new HelpSheet();
   private final Map<Station, StationView> views = new EnumMap<>(Station.class);
+  private Optional<Derivation> lastDrawn = Optional.empty();
   private Optional<ShelfView> shelf = Optional.empty();
   private double dragX;
   private double dragY;
@@ -58,7 +59,7 @@ public final class MainWindow extends StackPane {
     views.put(Station.CUT, new CutStation(bench));
     views.put(Station.SCORE, new ScoreStation(bench, this::refresh));
     views.put(Station.FOLD, fold);
-    views.put(Station.LAYER, new LayerStation(this::refresh));
+    views.put(Station.LAYER, new LayerStation(bench, this::refresh));
     slip.onStage(fold::goTo);
     notice.getStyleClass().add("notice");
     notice.setWrapText(true);
@@ -115,18 +116,18 @@ public final class MainWindow extends StackPane {
   }
 
   private void redrawOnly() {
-    bench
-        .derivation()
-        .get()
-        .ifPresent(
-            now ->
-                view()
-                    .ifPresent(
-                        view ->
-                            paper.show(
-                                surface -> view.draw(now, surface),
-                                bench.marks(),
-                                bench.format())));
+    bench.derivation().get().ifPresent(now -> view().ifPresent(view -> draw(view, now)));
+  }
+
+  /** Draws what there is; while a number makes no sense the paper stays as it was. */
+  private void draw(StationView view, Derivation now) {
+    if (now.made().isPresent()) {
+      lastDrawn = Optional.of(now);
+    } else {
+      lastDrawn = lastDrawn.filter(each -> each.pattern().id().equals(now.pattern().id()));
+    }
+    Derivation shown = lastDrawn.orElse(now);
+    paper.show(surface -> view.draw(shown, surface), bench.marks(), bench.format());
   }
 
   private void showShelf() {
@@ -156,12 +157,12 @@ public final class MainWindow extends StackPane {
   /** Returns the finding's own cure; what no longer fits its sheet or envelope is scaled again. */
   private Optional<Flag.Cure> cure(Finding finding) {
     if (FITTING.contains(finding.kind())) {
-      Runnable refit = () -> bench.job().ifPresent(job -> bench.scaleTo(job.goal()));
+      Runnable refit = () -> bench.job().ifPresent(job -> bench.sizing().scaleTo(job.goal()));
       return Optional.of(new Flag.Cure(Words.say("inspect.refit"), refit));
     }
     return finding
         .fix()
-        .map(fix -> new Flag.Cure(fix.label().say(bench.format()), () -> bench.cure(fix)));
+        .map(fix -> new Flag.Cure(fix.label().say(bench.format()), () -> bench.sizing().cure(fix)));
   }
 
   /** Goes to the shelf, to look for a construction by name. */
@@ -180,7 +181,7 @@ public final class MainWindow extends StackPane {
   }
 
   void toggleUnits() {
-    bench.useMarks(bench.marks().inInches() ? Marks.MILLIMETRES : Marks.SIXTEENTHS);
+    bench.sizing().useMarks(bench.marks().inInches() ? Marks.MILLIMETRES : Marks.SIXTEENTHS);
     bench.tell(Words.say("work.relaid"));
   }
 

@@ -12,11 +12,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
-import javafx.scene.control.CheckMenuItem;
-import javafx.scene.control.CustomMenuItem;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
-import javafx.scene.control.TextField;
 
 /** Which paper: by weight or by thickness, printed on one face or both, and which way up. */
 final class PaperChoice {
@@ -45,22 +42,36 @@ final class PaperChoice {
   List<MenuItem> items() {
     List<MenuItem> items = new ArrayList<>();
     for (int weight : WEIGHTS) {
-      Paper other = weighing(weight);
+      Paper other = paper.weighing(weight);
       items.add(Sentence.item(word(other), () -> use(other)));
     }
     items.add(own());
     items.add(new SeparatorMenuItem());
-    CheckMenuItem faces = new CheckMenuItem(Words.say("cut.two-sided"));
-    faces.setSelected(paper.twoSided());
-    faces.setOnAction(event -> use(printed(!paper.twoSided(), paper.print())));
-    items.add(faces);
+    items.add(
+        Sentence.tick(
+            Words.say("cut.two-sided"),
+            paper.twoSided(),
+            () -> use(paper.withTwoSided(!paper.twoSided()))));
     for (Paper.Print print : Paper.Print.values()) {
-      CheckMenuItem item = new CheckMenuItem(Words.say(key(print)));
-      item.setSelected(paper.print() == print);
-      item.setOnAction(event -> use(printed(paper.twoSided(), print)));
-      items.add(item);
+      items.add(
+          Sentence.tick(
+              Words.say(key(print)), paper.print() == print, () -> use(paper.withPrint(print))));
+    }
+    items.add(new SeparatorMenuItem());
+    for (Paper.Grain grain : Paper.Grain.values()) {
+      items.add(
+          Sentence.tick(
+              Words.say(key(grain)), paper.grain() == grain, () -> use(paper.withGrain(grain))));
     }
     return items;
+  }
+
+  private static String key(Paper.Grain grain) {
+    return switch (grain) {
+      case UNKNOWN -> "cut.grain-unknown";
+      case LONG -> "cut.grain-long";
+      case SHORT -> "cut.grain-short";
+    };
   }
 
   private static String key(Paper.Print print) {
@@ -71,37 +82,27 @@ final class PaperChoice {
     };
   }
 
-  private Paper weighing(int grammage) {
-    return new Paper(paper.name(), grammage, paper.bulk(), paper.twoSided(), paper.print());
-  }
-
-  private Paper printed(boolean twoSided, Paper.Print print) {
-    return new Paper(paper.name(), paper.grammage(), paper.bulk(), twoSided, print);
-  }
-
   private void use(Paper other) {
     bench.use(with.apply(other));
   }
 
   /** Lets the maker type a weight, or the thickness that was measured. */
   private MenuItem own() {
-    TextField field = new TextField();
-    field.setPromptText(Words.say("cut.weigh"));
-    field.setPrefColumnCount(20);
-    field.setOnAction(
-        event ->
-            read(field.getText())
+    return Sentence.typed(
+        Words.say("cut.weigh"),
+        text ->
+            read(text)
                 .ifPresentOrElse(
-                    this::use,
-                    () -> bench.tell(Words.say("paper.shape", field.getText().strip()))));
-    return new CustomMenuItem(field, false);
+                    this::use, () -> bench.tell(Words.say("paper.shape", text.strip()))));
   }
 
   private Optional<Paper> read(String text) {
     String typed = text.strip();
     if (typed.matches("\\d{1,4}")) {
       int grammage = Integer.parseInt(typed);
-      return grammage >= 1 && grammage <= 2000 ? Optional.of(weighing(grammage)) : Optional.empty();
+      return grammage >= 1 && grammage <= 2000
+          ? Optional.of(paper.weighing(grammage))
+          : Optional.empty();
     }
     return LengthParser.parse(typed, Unit.MILLIMETRE)
         .value()

@@ -1,10 +1,14 @@
 package cufflink.desktop.shell;
 
 import java.util.List;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.scene.Node;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.CustomMenuItem;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 
 /** A sentence whose underlined words can be changed: the way a station's question is answered. */
@@ -33,6 +37,23 @@ final class Sentence extends FlowPane {
   Sentence add(Node node) {
     getChildren().add(node);
     return this;
+  }
+
+  /** Makes an item in which something that is on no list can be typed. */
+  static MenuItem typed(String prompt, Consumer<String> action) {
+    TextField field = new TextField();
+    field.setPromptText(prompt);
+    field.setPrefColumnCount(20);
+    field.setOnAction(event -> action.accept(field.getText()));
+    return new CustomMenuItem(field, false);
+  }
+
+  /** Makes an item that is either ticked or not. */
+  static MenuItem tick(String text, boolean ticked, Runnable action) {
+    CheckMenuItem item = new CheckMenuItem(text);
+    item.setSelected(ticked);
+    item.setOnAction(event -> action.run());
+    return item;
   }
 
   static MenuItem item(String text, Runnable action) {

@@ -1,8 +1,13 @@
 package cufflink.desktop.shell;
 
 import cufflink.core.fit.Offer;
+import cufflink.core.fit.Question.Extent;
 import cufflink.core.fit.Question.Priority;
+import cufflink.core.job.Order;
 import cufflink.core.measure.Marks;
+import cufflink.core.measure.Parsed;
+import cufflink.core.paper.HeldItem;
+import cufflink.core.paper.Sheet;
 import cufflink.core.words.Words;
 import cufflink.desktop.work.Wish;
 import cufflink.desktop.work.Workbench;
@@ -28,6 +33,7 @@ import javafx.scene.layout.VBox;
  */
 final class ShelfView extends VBox {
   private static final List<Integer> TIMES = List.of(15, 30, 60);
+  private static final List<Integer> COPIES = List.of(1, 6, 12, 20, 40);
   private static final ExecutorService SEARCHER =
       Executors.newSingleThreadExecutor(
           task -> {
@@ -40,6 +46,7 @@ final class ShelfView extends VBox {
   private final FlowPane table = new FlowPane();
   private final VBox head = new VBox();
   private final Label none = new Label(Words.say("shelf.none"));
+  private final Label problem = new Label();
   private final TextField search = new TextField();
   private Wish wish = Wish.ANYTHING;
   private Marks shown;
@@ -69,7 +76,11 @@ final class ShelfView extends VBox {
     scroll.setFitToWidth(true);
     scroll.getStyleClass().add("shelf-scroll");
     head.getStyleClass().add("shelf-head");
-    head.getChildren().addAll(question, new Sentence());
+    problem.getStyleClass().add("notice");
+    problem.setWrapText(true);
+    problem.visibleProperty().bind(problem.textProperty().isNotEmpty());
+    problem.managedProperty().bind(problem.visibleProperty());
+    head.getChildren().addAll(question, new Sentence(), problem);
     getChildren().addAll(head, scroll);
     javafx.scene.layout.VBox.setVgrow(scroll, javafx.scene.layout.Priority.ALWAYS);
     wish(wish);
@@ -89,6 +100,7 @@ final class ShelfView extends VBox {
 
   private void wish(Wish now) {
     wish = now;
+    problem.setText("");
     shown = bench.marks();
     Sentence sentence =
         new Sentence()
@@ -98,22 +110,17 @@ final class ShelfView extends VBox {
             .choice(
                 wish.item().map(each -> each.label()).orElse(Words.say("shelf.anything")),
                 Words.say("shelf.item-hint"),
-                () ->
-                    choices(
-                        StandardSizes.items(),
-                        each -> each.label(),
-                        "shelf.anything",
-                        each -> wish.withItem(each)))
+                this::items)
             .say(Words.say("shelf.from"))
             .choice(
                 wish.sheet().map(each -> each.label()).orElse(Words.say("shelf.any-sheet")),
                 Words.say("shelf.sheet-hint"),
-                () ->
-                    choices(
-                        StandardSizes.sheets(),
-                        each -> each.label(),
-                        "shelf.any-sheet",
-                        each -> wish.withSheet(each)))
+                this::sheets)
+            .say(Words.say("shelf.copies"))
+            .choice(
+                Words.say("shelf.count", wish.copies()),
+                Words.say("shelf.copies-hint"),
+                this::copies)
             .say(Words.say("shelf.for"))
             .choice(
                 wish.envelope().map(each -> each.label()).orElse(Words.say("shelf.any-envelope")),
@@ -124,6 +131,16 @@ final class ShelfView extends VBox {
                         each -> each.label(),
                         "shelf.any-envelope",
                         each -> wish.withEnvelope(each)))
+            .say(Words.say("shelf.between"))
+            .choice(
+                wish.least().map(this::size).orElse(Words.say("shelf.any-size")),
+                Words.say("shelf.least-hint"),
+                () -> sizes(each -> wish.withLeast(each)))
+            .say(Words.say("shelf.and"))
+            .choice(
+                wish.most().map(this::size).orElse(Words.say("shelf.any-size")),
+                Words.say("shelf.most-hint"),
+                () -> sizes(each -> wish.withMost(each)))
             .say(Words.say("shelf.in"))
             .choice(
                 wish.minutes().map(ShelfView::time).orElse(Words.say("shelf.any-time")),
@@ -151,6 +168,82 @@ final class ShelfView extends VBox {
         each -> does(Optional.of(each)),
         "shelf.does-anything",
         each -> wish.withDoes(each));
+  }
+
+  private List<MenuItem> items() {
+    List<MenuItem> items =
+        choices(
+            StandardSizes.items(),
+            each -> each.label(),
+            "shelf.anything",
+            each -> wish.withItem(each));
+    items.add(
+        Sentence.typed(
+            Words.say("size.own-item"),
+            text ->
+                extent(text)
+                    .map(each -> HeldItem.own(each.width(), each.height()))
+                    .ifPresent(each -> wish(wish.withItem(Optional.of(each))))));
+    return items;
+  }
+
+  private List<MenuItem> sheets() {
+    List<MenuItem> items =
+        choices(
+            StandardSizes.sheets(),
+            each -> each.label(),
+            "shelf.any-sheet",
+            each -> wish.withSheet(each));
+    items.add(
+        Sentence.typed(
+            Words.say("size.own-sheet"),
+            text ->
+                extent(text)
+                    .map(
+                        each ->
+                            new Sheet(
+                                "own",
+                                Words.say("size.own-sheet-name"),
+                                each.width(),
+                                each.height()))
+                    .ifPresent(each -> wish(wish.withSheet(Optional.of(each))))));
+    return items;
+  }
+
+  private List<MenuItem> copies() {
+    List<MenuItem> items = new ArrayList<>();
+    for (int count : COPIES) {
+      items.add(Sentence.item(Words.say("shelf.count", count), () -> wish(wish.withCopies(count))));
+    }
+    items.add(
+        Sentence.typed(
+            Words.say("shelf.own-copies"),
+            text ->
+                Order.parseCopies(text)
+                    .value()
+                    .ifPresentOrElse(
+                        count -> wish(wish.withCopies(count)),
+                        () -> problem.setText(Order.parseCopies(text).problem()))));
+    return items;
+  }
+
+  private List<MenuItem> sizes(Function<Optional<Extent>, Wish> with) {
+    return List.of(
+        Sentence.item(Words.say("shelf.any-size"), () -> wish(with.apply(Optional.empty()))),
+        Sentence.typed(
+            Words.say("shelf.own-size"),
+            text -> extent(text).ifPresent(each -> wish(with.apply(Optional.of(each))))));
+  }
+
+  private String size(Extent extent) {
+    return bench.format().briefSize(extent.width(), extent.height());
+  }
+
+  /** Reads a size that was typed, or says why it is none. */
+  private Optional<Extent> extent(String text) {
+    Parsed<StandardSizes.Size> size = StandardSizes.parse(text, bench.marks().unit());
+    problem.setText(size.problem());
+    return size.value().map(each -> new Extent(each.width(), each.height()));
   }
 
   private static String does(Optional<String> ability) {
@@ -197,7 +290,9 @@ final class ShelfView extends VBox {
         .getChildren()
         .setAll(
             offers.stream()
-                .map(offer -> new Stand(bench, offer, () -> bench.choose(offer, looked)))
+                .map(
+                    offer ->
+                        new Stand(bench, offer, looked.copies(), () -> bench.choose(offer, looked)))
                 .toList());
     none.setVisible(offers.isEmpty());
     none.setManaged(offers.isEmpty());

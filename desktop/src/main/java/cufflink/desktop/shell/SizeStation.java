@@ -29,10 +29,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import javafx.scene.Node;
-import javafx.scene.control.CustomMenuItem;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.TextField;
 
 /** How large? */
 final class SizeStation implements StationView {
@@ -57,9 +55,11 @@ final class SizeStation implements StationView {
                 Words.say("size.proportions-hint"),
                 () ->
                     List.of(
-                        Sentence.item(Words.say("size.keeps"), () -> bench.keepProportions(true)),
                         Sentence.item(
-                            Words.say("size.stretches"), () -> bench.keepProportions(false))))
+                            Words.say("size.keeps"), () -> bench.sizing().keepProportions(true)),
+                        Sentence.item(
+                            Words.say("size.stretches"),
+                            () -> bench.sizing().keepProportions(false))))
             .say(Words.say("size.on"))
             .choice(marksWord(job.marks()), Words.say("size.marks-hint"), this::marks);
     boolean holds =
@@ -82,7 +82,7 @@ final class SizeStation implements StationView {
         : sentence.choice(
             Words.say("size.off", off),
             Words.say("size.off-hint"),
-            () -> List.of(Sentence.item(Words.say("size.snap"), bench::snap)));
+            () -> List.of(Sentence.item(Words.say("size.snap"), () -> bench.sizing().snap())));
   }
 
   /** Offers other sizes of the same construction from the usual sheets, for the usual envelopes. */
@@ -127,6 +127,13 @@ final class SizeStation implements StationView {
               "size.named", item.label(), bench.format().briefSize(item.width(), item.height()));
       items.add(Sentence.item(name, () -> bench.hold(Optional.of(item))));
     }
+    items.add(
+        Sentence.typed(
+            Words.say("size.own-item"),
+            text ->
+                size(text)
+                    .map(each -> HeldItem.own(each.width(), each.height()))
+                    .ifPresent(each -> bench.hold(Optional.of(each)))));
     return items;
   }
 
@@ -166,7 +173,7 @@ final class SizeStation implements StationView {
   }
 
   private void scaleTo(Goal goal) {
-    bench.scaleTo(goal);
+    bench.sizing().scaleTo(goal);
   }
 
   private String name(Sheet sheet) {
@@ -183,28 +190,29 @@ final class SizeStation implements StationView {
 
   /** Lets the maker type the size of a sheet that is on no list. */
   private MenuItem ownSheet() {
-    TextField field = new TextField();
-    field.setPromptText(Words.say("size.own-sheet"));
-    field.setPrefColumnCount(18);
-    field.setOnAction(
-        event -> {
-          Parsed<StandardSizes.Size> size =
-              StandardSizes.parse(field.getText(), bench.marks().unit());
-          size.value()
-              .ifPresentOrElse(
-                  each -> {
-                    String label = Words.say("size.own-sheet-name");
-                    scaleTo(
-                        new Goal.FromSheet(new Sheet("own", label, each.width(), each.height())));
-                  },
-                  () -> bench.tell(size.problem()));
-        });
-    return new CustomMenuItem(field, false);
+    return Sentence.typed(
+        Words.say("size.own-sheet"),
+        text ->
+            size(text)
+                .ifPresent(
+                    each -> {
+                      String label = Words.say("size.own-sheet-name");
+                      scaleTo(
+                          new Goal.FromSheet(new Sheet("own", label, each.width(), each.height())));
+                    }));
+  }
+
+  private Optional<StandardSizes.Size> size(String text) {
+    Parsed<StandardSizes.Size> size = StandardSizes.parse(text, bench.marks().unit());
+    if (size.value().isEmpty()) {
+      bench.tell(size.problem());
+    }
+    return size.value();
   }
 
   private List<MenuItem> marks() {
     return Marks.COMMON.stream()
-        .map(each -> Sentence.item(marksWord(each), () -> bench.useMarks(each)))
+        .map(each -> Sentence.item(marksWord(each), () -> bench.sizing().useMarks(each)))
         .toList();
   }
 

@@ -31,7 +31,7 @@ final class Stand extends VBox {
   private static final double LEAST_WIDTH = 190;
   private static final double TALLEST = 300;
 
-  Stand(Workbench bench, Offer offer, Runnable take) {
+  Stand(Workbench bench, Offer offer, int copies, Runnable take) {
     Design design = offer.design();
     FoldModel model = FoldModel.of(design, FlatPattern.of(design.base(), Tolerance.PAPER));
     PaperView paper = paper(design, model, bench);
@@ -41,7 +41,7 @@ final class Stand extends VBox {
     Label size = new Label(size(offer, bench.format()));
     size.getStyleClass().add("stand-size");
     size.setWrapText(true);
-    Label takes = new Label(takes(offer));
+    Label takes = new Label(takes(offer, copies));
     takes.getStyleClass().add("stand-takes");
     takes.setWrapText(true);
     getChildren().addAll(paper, name, size, takes);
@@ -88,11 +88,11 @@ final class Stand extends VBox {
         .orElse(size);
   }
 
-  private static String takes(Offer offer) {
+  private static String takes(Offer offer, int copies) {
     int cards = SheetUse.yield(offer.design(), offer.sheet());
     String sheet = offer.sheet().label();
     String paper =
-        cards > 0
+        cards > 0 && copies == 1
             ? Words.say("shelf.yield", cards, sheet)
             : Words.say("shelf.sheets", offer.use().sheets(), sheet);
     String level = Words.say("shelf.level-" + offer.pattern().effort().level());

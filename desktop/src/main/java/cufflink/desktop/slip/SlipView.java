@@ -172,13 +172,14 @@ public final class SlipView extends ScrollPane {
       @Override
       public void nudge(int steps) {
         typed = row.key();
-        bench.nudge(row.key(), steps);
+        bench.sizing().nudge(row.key(), steps);
         typed = "";
       }
 
       @Override
       public void choose(Parameter.Choice choice) {
-        row.parameter().ifPresent(each -> bench.set(each, new Setting.OfChoice(choice.id())));
+        row.parameter()
+            .ifPresent(each -> bench.sizing().set(each, new Setting.OfChoice(choice.id())));
       }
 
       @Override
@@ -202,7 +203,7 @@ public final class SlipView extends ScrollPane {
 
   private Optional<String> typeOver(String key, String text) {
     typed = key;
-    Parsed<Setting> result = bench.type(key, text);
+    Parsed<Setting> result = bench.sizing().type(key, text);
     typed = "";
     return result.value().isPresent() ? Optional.empty() : Optional.of(result.problem());
   }

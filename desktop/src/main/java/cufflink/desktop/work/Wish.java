@@ -4,6 +4,7 @@ import cufflink.core.fit.Finder;
 import cufflink.core.fit.Goal;
 import cufflink.core.fit.Offer;
 import cufflink.core.fit.Question;
+import cufflink.core.fit.Question.Extent;
 import cufflink.core.fit.Question.Priority;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
@@ -32,6 +33,9 @@ import java.util.stream.Stream;
  * @param envelope the envelope it is to go into
  * @param minutes the most time it may take
  * @param priority what matters most; the easiest come first if nothing does
+ * @param least the smallest closed card that will do, turned either way
+ * @param most the largest closed card that will do, turned either way
+ * @param copies how many cards, from 1 to 10000
  * @param text words of its name or description
  */
 public record Wish(
@@ -41,6 +45,9 @@ public record Wish(
     Optional<Envelope> envelope,
     Optional<Integer> minutes,
     Optional<Priority> priority,
+    Optional<Extent> least,
+    Optional<Extent> most,
+    int copies,
     String text) {
   /** Anything. */
   public static final Wish ANYTHING =
@@ -51,6 +58,9 @@ public record Wish(
           Optional.empty(),
           Optional.empty(),
           Optional.empty(),
+          Optional.empty(),
+          Optional.empty(),
+          1,
           "");
 
   /** What a card can be asked to do, as pattern files name it. */
@@ -72,9 +82,9 @@ public record Wish(
             envelope.map(List::of).orElse(List.of()),
             Envelope.usualClearance(marks),
             item,
-            Optional.empty(),
-            Optional.empty(),
-            1,
+            least,
+            most,
+            copies,
             marks,
             priority.orElse(asUsual()));
     Comparator<Offer> usualFirst =
@@ -99,7 +109,11 @@ public record Wish(
 
   /** Says whether nothing asks for another size than a construction usually has. */
   private boolean isFree() {
-    return envelope.isEmpty() && sheet.isEmpty() && priority.isEmpty();
+    return envelope.isEmpty()
+        && sheet.isEmpty()
+        && priority.isEmpty()
+        && least.isEmpty()
+        && most.isEmpty();
   }
 
   /** Returns how far an offer is from the usual size of its construction. */
@@ -133,36 +147,89 @@ public record Wish(
 
   /** Returns the wish with another ability. */
   public Wish withDoes(Optional<String> now) {
-    return new Wish(now, item, sheet, envelope, minutes, priority, text);
+    Copy copy = new Copy();
+    copy.does = now;
+    return copy.wish();
   }
 
   /** Returns the wish with another thing to hold. */
   public Wish withItem(Optional<HeldItem> now) {
-    return new Wish(does, now, sheet, envelope, minutes, priority, text);
+    Copy copy = new Copy();
+    copy.item = now;
+    return copy.wish();
   }
 
   /** Returns the wish with another sheet. */
   public Wish withSheet(Optional<Sheet> now) {
-    return new Wish(does, item, now, envelope, minutes, priority, text);
+    Copy copy = new Copy();
+    copy.sheet = now;
+    return copy.wish();
   }
 
   /** Returns the wish with another envelope. */
   public Wish withEnvelope(Optional<Envelope> now) {
-    return new Wish(does, item, sheet, now, minutes, priority, text);
+    Copy copy = new Copy();
+    copy.envelope = now;
+    return copy.wish();
   }
 
   /** Returns the wish with other time. */
   public Wish withMinutes(Optional<Integer> now) {
-    return new Wish(does, item, sheet, envelope, now, priority, text);
+    Copy copy = new Copy();
+    copy.minutes = now;
+    return copy.wish();
   }
 
   /** Returns the wish with another order. */
   public Wish withPriority(Optional<Priority> now) {
-    return new Wish(does, item, sheet, envelope, minutes, now, text);
+    Copy copy = new Copy();
+    copy.priority = now;
+    return copy.wish();
+  }
+
+  /** Returns the wish with another smallest card. */
+  public Wish withLeast(Optional<Extent> now) {
+    Copy copy = new Copy();
+    copy.least = now;
+    return copy.wish();
+  }
+
+  /** Returns the wish with another largest card. */
+  public Wish withMost(Optional<Extent> now) {
+    Copy copy = new Copy();
+    copy.most = now;
+    return copy.wish();
+  }
+
+  /** Returns the wish for another number of cards, from 1 to 10000. */
+  public Wish withCopies(int now) {
+    Copy copy = new Copy();
+    copy.copies = now;
+    return copy.wish();
   }
 
   /** Returns the wish with other words. */
   public Wish withText(String now) {
-    return new Wish(does, item, sheet, envelope, minutes, priority, now);
+    Copy copy = new Copy();
+    copy.text = now;
+    return copy.wish();
+  }
+
+  /** This wish on its way to becoming another one. */
+  private final class Copy {
+    private Optional<String> does = Wish.this.does;
+    private Optional<HeldItem> item = Wish.this.item;
+    private Optional<Sheet> sheet = Wish.this.sheet;
+    private Optional<Envelope> envelope = Wish.this.envelope;
+    private Optional<Integer> minutes = Wish.this.minutes;
+    private Optional<Priority> priority = Wish.this.priority;
+    private Optional<Extent> least = Wish.this.least;
+    private Optional<Extent> most = Wish.this.most;
+    private int copies = Wish.this.copies;
+    private String text = Wish.this.text;
+
+    Wish wish() {
+      return new Wish(does, item, sheet, envelope, minutes, priority, least, most, copies, text);
+    }
   }
 }

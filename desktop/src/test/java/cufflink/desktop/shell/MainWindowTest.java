@@ -140,7 +140,7 @@ class MainWindowTest {
   @Test
   void flag_isPlantedAndItsCureHelps(FxRobot robot) {
     lay(robot, 0);
-    robot.interact(() -> bench.type("left", "140"));
+    robot.interact(() -> bench.sizing().type("left", "140"));
     assertTrue(texts(robot).stream().anyMatch(text -> text.startsWith("The left flap is 140")));
     robot.clickOn("Make the left flap 118");
     assertEquals(
@@ -249,7 +249,7 @@ class MainWindowTest {
     robot.interact(() -> projects.open(file));
     assertEquals(demonstration.get(2), bench.job().orElseThrow());
     assertFalse(bench.unsaved().get());
-    robot.interact(() -> bench.type("first", "30"));
+    robot.interact(() -> bench.sizing().type("first", "30"));
     robot.interact(() -> projects.save(null));
     assertTrue(bench.notice().get().startsWith("Saved as Tide ½.cufflink"), bench.notice().get());
     assertTrue(Files.exists(folder.resolve("Tide ½.cufflink~")));

@@ -79,7 +79,7 @@ class SlipWriterTest {
     Looked looked = new Looked();
     looked.changed(derivation(), "");
     assertFalse(looked.isMoved(Station.SCORE));
-    bench.type("left", "70");
+    bench.sizing().type("left", "70");
     looked.changed(derivation(), "left");
     assertFalse(looked.isMoved(Station.SIZE, "left"));
     assertTrue(looked.isMoved(Station.SIZE, "piece:base"));

@@ -66,10 +66,10 @@ class ChoosingTest {
   @Test
   void snap_oddHeight_putsTheHalfOnAMarkAndOneUndoTakesItBack() {
     pick("turn-back-pocket");
-    bench.keepProportions(false);
-    bench.type("height", "151");
+    bench.sizing().keepProportions(false);
+    bench.sizing().type("height", "151");
     bench.pause();
-    bench.snap();
+    bench.sizing().snap();
     Length snapped = bench.job().orElseThrow().values().length("height").orElseThrow();
     assertEquals(0, snapped.units() % (2 * Length.ofMillimetres(1).units()));
     assertTrue(bench.notice().get().startsWith("Every cut and every score is on a mark."));
@@ -83,10 +83,10 @@ class ChoosingTest {
   @Test
   void snap_pinnedHeight_staysAndTheRestIsNamed() {
     pick("turn-back-pocket");
-    bench.keepProportions(false);
-    bench.type("height", "151");
+    bench.sizing().keepProportions(false);
+    bench.sizing().type("height", "151");
     bench.pin("height");
-    bench.snap();
+    bench.sizing().snap();
     assertEquals(
         Optional.of(Length.ofMillimetres(151)),
         bench.job().orElseThrow().values().length("height"));
@@ -100,7 +100,7 @@ class ChoosingTest {
     pick("off-centre-gate");
     bench.pin("left");
     Length left = bench.job().orElseThrow().values().length("left").orElseThrow();
-    bench.scaleTo(new Goal.FromSheet(StandardSizes.sheet("a3").orElseThrow()));
+    bench.sizing().scaleTo(new Goal.FromSheet(StandardSizes.sheet("a3").orElseThrow()));
     assertEquals(Optional.of(left), bench.job().orElseThrow().values().length("left"));
     assertTrue(labels(Station.SIZE).contains("Left flap (stays)"));
     bench.pin("left");
@@ -115,11 +115,11 @@ class ChoosingTest {
         new Papers(Paper.CARD.ofCaliper(Length.fromMillimetres(0.9)), bench.papers().patterned()));
     Setting thick = bench.derivation().get().orElseThrow().settled().get("gusset").orElseThrow();
     assertEquals(new Setting.OfLength(Length.ofMillimetres(8)), thick);
-    bench.type("gusset", "12");
+    bench.sizing().type("gusset", "12");
     assertTrue(labels(Station.SIZE).contains("Spine gusset"));
     assertEquals(
         Optional.of(Length.ofMillimetres(12)), bench.job().orElseThrow().values().length("gusset"));
-    assertEquals(Optional.of(thick), bench.type("gusset", " ").value());
+    assertEquals(Optional.of(thick), bench.sizing().type("gusset", " ").value());
     assertTrue(labels(Station.SIZE).contains("Spine gusset (allowed for)"));
   }
 
@@ -127,7 +127,7 @@ class ChoosingTest {
   void nudge_anAllowance_startsFromWhatIsReckoned() {
     pick("stacked-pocket-folio");
     Setting before = bench.derivation().get().orElseThrow().settled().get("roll").orElseThrow();
-    bench.nudge("roll", 1);
+    bench.sizing().nudge("roll", 1);
     assertEquals(
         ((Setting.OfLength) before).length().plus(Length.ofMillimetres(1)),
         bench.job().orElseThrow().values().length("roll").orElseThrow());
@@ -136,8 +136,8 @@ class ChoosingTest {
   @Test
   void square_oneSideTyped_theOtherFollowsEvenIfProportionsAreFree() {
     pick("diamond-stack");
-    bench.keepProportions(false);
-    bench.type("width", "120");
+    bench.sizing().keepProportions(false);
+    bench.sizing().type("width", "120");
     assertEquals(
         Optional.of(Length.ofMillimetres(120)),
         bench.job().orElseThrow().values().length("height"));

@@ -39,7 +39,7 @@ class WorkbenchTest {
 
   @Test
   void type_aLength_derivesEverythingAnew() {
-    assertTrue(bench.type("left", "7 cm").value().isPresent());
+    assertTrue(bench.sizing().type("left", "7 cm").value().isPresent());
     assertEquals(Length.ofMillimetres(70), length("left"));
     assertEquals(
         Length.ofMillimetres(70 + 110 + 82),
@@ -49,38 +49,38 @@ class WorkbenchTest {
   @Test
   void type_nonsense_leavesTheNumberAsItWas() {
     Length before = length("left");
-    assertTrue(bench.type("left", "7 km").problem().contains("“km”"));
+    assertTrue(bench.sizing().type("left", "7 km").problem().contains("“km”"));
     assertEquals(before, length("left"));
   }
 
   @Test
   void type_zeroOrTenMetres_isAFindingAndNoCrash() {
-    bench.type("left", "0");
+    bench.sizing().type("left", "0");
     assertTrue(derivation().findings().stream().anyMatch(Finding::isError));
-    bench.type("left", "9999");
+    bench.sizing().type("left", "9999");
     assertTrue(derivation().findings().stream().anyMatch(Finding::isError));
-    bench.type("width", "0");
-    bench.type("width", "100");
+    bench.sizing().type("width", "0");
+    bench.sizing().type("width", "100");
     assertEquals(Length.ofMillimetres(100), length("width"));
   }
 
   @Test
   void type_aFinishedWidth_scalesWhatBelongsToIt() {
-    bench.type("width", "220");
+    bench.sizing().type("width", "220");
     assertEquals(Length.ofMillimetres(132), length("left"));
     assertEquals(Length.ofMillimetres(300), length("height"));
     assertEquals(Length.ofMillimetres(6), length("border"));
-    bench.keepProportions(false);
-    bench.type("width", "110");
+    bench.sizing().keepProportions(false);
+    bench.sizing().type("width", "110");
     assertEquals(Length.ofMillimetres(300), length("height"));
   }
 
   @Test
   void undo_takesBackAWholeNumberAndNotEachKey() {
-    bench.type("left", "7");
-    bench.type("left", "70");
+    bench.sizing().type("left", "7");
+    bench.sizing().type("left", "70");
     bench.pause();
-    bench.type("left", "71");
+    bench.sizing().type("left", "71");
     bench.undo();
     assertEquals(Length.ofMillimetres(70), length("left"));
     bench.undo();
@@ -106,15 +106,15 @@ class WorkbenchTest {
 
   @Test
   void change_afterUndo_forgetsWhatWasTakenBack() {
-    bench.type("left", "70");
+    bench.sizing().type("left", "70");
     bench.undo();
-    bench.type("right", "90");
+    bench.sizing().type("right", "90");
     assertFalse(bench.canRedo().get());
   }
 
   @Test
   void scaleTo_aSheet_saysWhy() {
-    bench.scaleTo(new Goal.FromSheet(StandardSizes.sheet("a4").orElseThrow()));
+    bench.sizing().scaleTo(new Goal.FromSheet(StandardSizes.sheet("a4").orElseThrow()));
     assertTrue(bench.notice().get().startsWith("The largest for A4."));
     Length width = derivation().made().orElseThrow().design().base().width();
     assertTrue(width.compareTo(Length.ofMillimetres(297)) <= 0);
@@ -124,11 +124,11 @@ class WorkbenchTest {
   @Test
   void useMarks_thereAndBack_endsWhereItBegan() {
     Job before = bench.job().orElseThrow();
-    bench.useMarks(Marks.EIGHTHS);
+    bench.sizing().useMarks(Marks.EIGHTHS);
     Job inches = bench.job().orElseThrow();
     assertTrue(Marks.EIGHTHS.holds(length("left")));
     assertEquals(Marks.EIGHTHS, inches.habit().grooves());
-    bench.useMarks(Marks.MILLIMETRES);
+    bench.sizing().useMarks(Marks.MILLIMETRES);
     assertEquals(before.values(), bench.job().orElseThrow().values());
     bench.undo();
     assertEquals(inches, bench.job().orElseThrow());
@@ -136,17 +136,17 @@ class WorkbenchTest {
 
   @Test
   void nudge_movesByAMarkAndNeverBelowOne() {
-    bench.nudge("left", 1);
+    bench.sizing().nudge("left", 1);
     assertEquals(Length.ofMillimetres(67), length("left"));
-    bench.nudge("left", -1_000);
+    bench.sizing().nudge("left", -1_000);
     assertEquals(Length.ofMillimetres(1), length("left"));
   }
 
   @Test
   void cure_mendsTheFindingOnTheMarks() {
-    bench.type("left", "150");
+    bench.sizing().type("left", "150");
     Finding finding = derivation().findings().get(0);
-    bench.cure(finding.fix().orElseThrow());
+    bench.sizing().cure(finding.fix().orElseThrow());
     assertEquals(Length.ofMillimetres(105), length("left"));
     assertTrue(derivation().findings().isEmpty());
   }
@@ -154,7 +154,7 @@ class WorkbenchTest {
   @Test
   void set_aChoice_changesTheFolding() {
     Parameter top = derivation().pattern().parameter("top").orElseThrow();
-    bench.set(top, new Setting.OfChoice("left"));
+    bench.sizing().set(top, new Setting.OfChoice("left"));
     assertEquals(
         "Fold the right flap over",
         derivation().made().orElseThrow().design().stages().get(0).title());

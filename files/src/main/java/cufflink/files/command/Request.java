@@ -10,6 +10,7 @@ import cufflink.core.fit.Goal;
 import cufflink.core.fit.Relayer;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
+import cufflink.core.job.Order;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
@@ -20,6 +21,7 @@ import cufflink.core.paper.HeldItem;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.run.ScoringHabit;
+import cufflink.files.pattern.Extras;
 import cufflink.files.pattern.PatternLibrary;
 import cufflink.files.size.StandardSizes;
 import java.util.ArrayList;
@@ -68,6 +70,19 @@ final class Request {
       description = "How much smaller than its envelope the card must be, in each dimension.")
   private String clearance = "";
 
+  @Option(
+      names = "--with",
+      paramLabel = "EXTRA",
+      split = ",",
+      description = "Made for each card besides: belly-band, envelope, ribbon-tie.")
+  private List<String> extras = new ArrayList<>();
+
+  @Option(names = "--copies", paramLabel = "NUMBER", description = "How many cards.")
+  private String copies = "1";
+
+  @Option(names = "--raised", description = "Set layers on foam pads instead of gluing them flat.")
+  private boolean raised;
+
   /** At most one of these may be given. */
   static final class GoalOptions {
     @Option(names = "--sheet", paramLabel = "NAME", description = "The sheet on the table.")
@@ -84,9 +99,10 @@ final class Request {
   record Answer(Derivation derivation, String reason, LengthFormat format) {}
 
   Answer answer(PatternLibrary library) {
+    Order order = order();
     Pattern pattern =
         library
-            .pattern(id)
+            .pattern(id, order.extras())
             .orElseThrow(() -> BadInputException.of("command.pattern", id, known(library)));
     Marks ruler = orBad("--marks", Marks.parse(marks));
     Set<String> pinned = new LinkedHashSet<>();
@@ -100,16 +116,27 @@ final class Request {
     }
     Job job =
         new Job(
-            pattern.name(),
-            pattern.id(),
-            wanted instanceof Goal.Free ? values : fit.values().get(),
-            wanted,
-            ruler,
-            !free,
-            new ScoringHabit(true, ruler.inInches() ? Marks.EIGHTHS : Marks.FIVE_MILLIMETRES),
-            "");
+                pattern.name(),
+                pattern.id(),
+                wanted instanceof Goal.Free ? values : fit.values().get(),
+                wanted,
+                ruler,
+                !free,
+                new ScoringHabit(true, ruler.inInches() ? Marks.EIGHTHS : Marks.FIVE_MILLIMETRES),
+                "")
+            .withOrder(order);
     String reason = wanted instanceof Goal.Free ? "" : fit.told().say(format);
     return new Answer(Derivation.of(pattern, job.withItem(item(ruler))), reason, format);
+  }
+
+  private Order order() {
+    for (String extra : extras) {
+      if (!Extras.ALL.contains(extra)) {
+        throw BadInputException.of("command.extra", extra, String.join(", ", Extras.ALL));
+      }
+    }
+    int count = orBad("--copies", Order.parseCopies(copies));
+    return new Order(count, false, Set.copyOf(new LinkedHashSet<>(extras)), raised);
   }
 
   private Optional<HeldItem> item(Marks ruler) {

@@ -192,6 +192,14 @@ public final class JobSheet {
   }
 
   private void writeGluing(Design design) throws IOException {
+    if (!design.layers().isEmpty()) {
+      pages.heading(Words.say("sheet.layers"));
+      boolean raised = derivation.job().order().raised();
+      for (Layer layer : design.layers()) {
+        pages.row(
+            format.size(layer.width(), layer.height()), Gluing.of(layer, design, format, raised));
+      }
+    }
     if (!design.joints().isEmpty()) {
       pages.heading(Words.say("sheet.glue"));
       for (Joint joint : design.joints()) {

@@ -7,6 +7,7 @@ import cufflink.core.pattern.PatternCompiler;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * A pattern file that was read.
@@ -14,8 +15,10 @@ import java.util.Optional;
  * @param name the file's name, for sentences
  * @param pattern the pattern, unless there is a mistake
  * @param mistakes what is wrong in the file
+ * @param root what was read, before accessories are put in
  */
-public record PatternFile(String name, Optional<Pattern> pattern, List<Mistake> mistakes) {
+public record PatternFile(
+    String name, Optional<Pattern> pattern, List<Mistake> mistakes, Entry root) {
   /** Copies the list. */
   public PatternFile {
     mistakes = List.copyOf(mistakes);
@@ -44,10 +47,19 @@ public record PatternFile(String name, Optional<Pattern> pattern, List<Mistake> 
       mistakes.addAll(SchemaCheck.check(root));
     }
     if (!mistakes.isEmpty()) {
-      return new PatternFile(name, Optional.empty(), mistakes);
+      return new PatternFile(name, Optional.empty(), mistakes, root);
     }
     PatternCompiler.Result result = PatternCompiler.compile(root, Accessories.all());
-    return new PatternFile(name, result.pattern(), result.mistakes());
+    return new PatternFile(name, result.pattern(), result.mistakes(), root);
+  }
+
+  /** Returns the pattern with accessories that its file does not include. */
+  Optional<Pattern> with(Set<String> extras) {
+    if (extras.isEmpty() || pattern.isEmpty()) {
+      return pattern;
+    }
+    Entry extended = Extras.add(root, pattern.get(), extras);
+    return PatternCompiler.compile(extended, Accessories.all()).pattern().or(() -> pattern);
   }
 
   /**

@@ -1,5 +1,6 @@
 package cufflink.files.pattern;
 
+import cufflink.core.job.Job;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.words.Words;
 import java.io.IOException;
@@ -14,6 +15,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 
@@ -26,8 +28,12 @@ public final class PatternLibrary {
 
   private final List<String> shipped = List.of(resource("index.txt").split("\\R"));
   private final Map<String, PatternFile> read = new ConcurrentHashMap<>();
-  private final Map<String, Pattern> own = new LinkedHashMap<>();
+  private final Map<String, PatternFile> own = new LinkedHashMap<>();
+  private final Map<Extended, Optional<Pattern>> extended = new ConcurrentHashMap<>();
   private final List<String> problems = new ArrayList<>();
+
+  /** A pattern with accessories added to it. */
+  private record Extended(String id, Set<String> extras) {}
 
   private PatternLibrary() {}
 
@@ -66,7 +72,7 @@ public final class PatternLibrary {
   private void addFile(Path path) {
     try {
       PatternFile file = PatternFile.read(path.getFileName().toString(), Files.readString(path));
-      file.pattern().ifPresent(pattern -> own.put(pattern.id(), pattern));
+      file.pattern().ifPresent(pattern -> own.put(pattern.id(), file));
       if (!file.mistakes().isEmpty()) {
         problems.add(file.problem());
       }
@@ -90,7 +96,7 @@ public final class PatternLibrary {
     for (String name : shipped) {
       file(name).pattern().ifPresent(pattern -> patterns.put(pattern.id(), pattern));
     }
-    patterns.putAll(own);
+    own.forEach((id, file) -> patterns.put(id, file.pattern().orElseThrow()));
     return List.copyOf(patterns.values());
   }
 
@@ -101,11 +107,41 @@ public final class PatternLibrary {
    * @return the pattern, if there is one
    */
   public Optional<Pattern> pattern(String id) {
+    return find(id).flatMap(PatternFile::pattern);
+  }
+
+  /**
+   * Finds the pattern of a job, with the accessories that the maker added to it.
+   *
+   * @param job the job
+   * @return the pattern, if there is one
+   */
+  public Optional<Pattern> pattern(Job job) {
+    return pattern(job.patternId(), job.order().extras());
+  }
+
+  /**
+   * Finds a pattern and adds accessories to it.
+   *
+   * @param id the pattern's id
+   * @param extras the accessories, as {@link Extras} names them
+   * @return the pattern, if there is one
+   */
+  public Optional<Pattern> pattern(String id, Set<String> extras) {
+    if (extras.isEmpty()) {
+      return pattern(id);
+    }
+    return find(id)
+        .flatMap(
+            file -> extended.computeIfAbsent(new Extended(id, extras), each -> file.with(extras)));
+  }
+
+  private Optional<PatternFile> find(String id) {
     if (own.containsKey(id)) {
       return Optional.of(own.get(id));
     }
     String name = id + ".yaml";
-    return shipped.contains(name) ? file(name).pattern() : Optional.empty();
+    return shipped.contains(name) ? Optional.of(file(name)) : Optional.empty();
   }
 
   /**

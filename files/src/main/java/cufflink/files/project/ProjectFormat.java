@@ -157,7 +157,8 @@ public final class ProjectFormat {
         root.path("notes").asText(""),
         SuppliesFormat.papers(root.path("papers")),
         SuppliesFormat.item(root.path("item")),
-        SuppliesFormat.pinned(root.path("pinned")));
+        SuppliesFormat.pinned(root.path("pinned")),
+        SuppliesFormat.order(root.path("order")));
   }
 
   private static BadFileException wrong(String key, Object... details) {

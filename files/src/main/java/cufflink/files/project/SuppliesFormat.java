@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.core.job.Job;
+import cufflink.core.job.Order;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Unit;
@@ -33,6 +34,7 @@ final class SuppliesFormat {
       ArrayNode pinned = root.putArray("pinned");
       new TreeSet<>(job.pinned()).forEach(pinned::add);
     }
+    write(root, job.order());
     job.item()
         .ifPresent(
             item ->
@@ -41,6 +43,27 @@ final class SuppliesFormat {
                     .put("label", item.label())
                     .put("width", item.width().toString())
                     .put("height", item.height().toString()));
+  }
+
+  private static void write(ObjectNode root, Order order) {
+    if (order.equals(Order.ONE)) {
+      return;
+    }
+    ObjectNode node = root.putObject("order");
+    node.put("copies", order.copies());
+    node.put("trialFirst", order.trialFirst());
+    node.put("raised", order.raised());
+    ArrayNode extras = node.putArray("extras");
+    new TreeSet<>(order.extras()).forEach(extras::add);
+  }
+
+  static Order order(JsonNode node) {
+    int copies = node.path("copies").asInt(1);
+    return new Order(
+        Math.max(1, Math.min(Order.MOST_COPIES, copies)),
+        node.path("trialFirst").asBoolean(false),
+        pinned(node.path("extras")),
+        node.path("raised").asBoolean(false));
   }
 
   static Set<String> pinned(JsonNode node) {
@@ -55,6 +78,7 @@ final class SuppliesFormat {
     node.put("bulk", paper.bulk());
     node.put("twoSided", paper.twoSided());
     node.put("print", paper.print().name().toLowerCase(Locale.ROOT));
+    node.put("grain", paper.grain().name().toLowerCase(Locale.ROOT));
   }
 
   static Papers papers(JsonNode node) {
@@ -72,7 +96,9 @@ final class SuppliesFormat {
                   node.path("grammage").asInt(),
                   node.path("bulk").asDouble(Paper.USUAL_BULK),
                   node.path("twoSided").asBoolean(false),
-                  Paper.Print.valueOf(node.path("print").asText("none").toUpperCase(Locale.ROOT))))
+                  Paper.Print.valueOf(node.path("print").asText("none").toUpperCase(Locale.ROOT)),
+                  Paper.Grain.valueOf(
+                      node.path("grain").asText("unknown").toUpperCase(Locale.ROOT))))
           : Optional.empty();
     } catch (IllegalArgumentException outOfRange) {
       return Optional.empty();

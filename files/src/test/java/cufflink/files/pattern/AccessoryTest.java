@@ -86,11 +86,12 @@ class AccessoryTest {
   @Test
   void allowance_goesUpToTheNextMarkAndFollowsThePaper() {
     // Four times 0.3 mm, up to a whole millimetre, or to an eighth of an inch.
-    assertEquals("2 mm", roll(Bench.of(Marks.MILLIMETRES, Papers.USUAL)).toString());
-    assertEquals(Length.ofInches(1, 8), roll(Bench.of(Marks.EIGHTHS, Papers.USUAL)));
+    assertEquals("2 mm", roll(Bench.of(Marks.MILLIMETRES, Papers.USUAL, false)).toString());
+    assertEquals(Length.ofInches(1, 8), roll(Bench.of(Marks.EIGHTHS, Papers.USUAL, false)));
     Paper thick = Paper.CARD.ofCaliper(Length.fromMillimetres(0.6));
     assertEquals(
-        Length.ofMillimetres(3), roll(Bench.of(Marks.MILLIMETRES, new Papers(thick, thick))));
+        Length.ofMillimetres(3),
+        roll(Bench.of(Marks.MILLIMETRES, new Papers(thick, thick), false)));
     assertEquals(Length.ofMillimetres(5), roll(Values.NONE.and("roll", Length.ofMillimetres(5))));
   }
 
@@ -188,7 +189,8 @@ class AccessoryTest {
 
   private static List<String> kinds(String text) {
     Design design = design(text, Values.NONE);
-    return Inspection.inspect(design, closed(design), new Goal.Free(), Optional.empty()).stream()
+    return Inspection.inspect(design, closed(design), new Goal.Free(), Optional.empty(), false)
+        .stream()
         .map(Finding::kind)
         .toList();
   }

@@ -69,7 +69,8 @@ class LayerOverScoreTest {
     Point middle = new Point(Length.ofMillimetres(50), Length.ofMillimetres(50));
     Design design =
         new Design("trial", List.of(piece), List.of(layer), List.of(), middle, SIDE, SIDE);
-    return Inspection.inspect(design, Optional.empty(), new Goal.Free(), Optional.empty()).stream()
+    return Inspection.inspect(design, Optional.empty(), new Goal.Free(), Optional.empty(), false)
+        .stream()
         .anyMatch(finding -> finding.kind().equals("layer-over-score"));
   }
 

@@ -101,7 +101,8 @@ class StripConstructionsTest {
     Evaluation evaluation = evaluate("off-centre-gate", values);
     Design design = evaluation.design().orElseThrow();
     List<Finding> findings =
-        Inspection.inspect(design, Optional.of(closed(design)), new Goal.Free(), Optional.empty());
+        Inspection.inspect(
+            design, Optional.of(closed(design)), new Goal.Free(), Optional.empty(), false);
     assertEquals("sticks-out", findings.get(0).kind());
   }
 
@@ -158,7 +159,8 @@ class StripConstructionsTest {
     Design design = evaluation.design().orElseThrow();
     assertEquals(
         List.of(),
-        Inspection.inspect(design, Optional.of(closed(design)), new Goal.Free(), Optional.empty()));
+        Inspection.inspect(
+            design, Optional.of(closed(design)), new Goal.Free(), Optional.empty(), false));
     return design;
   }
 

@@ -12,6 +12,7 @@ import cufflink.core.design.Setting;
 import cufflink.core.design.Values;
 import cufflink.core.fit.Goal;
 import cufflink.core.job.Job;
+import cufflink.core.job.Order;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Parsed;
@@ -110,12 +111,13 @@ class ProjectFormatTest {
   private static Job supplied() {
     Papers papers =
         new Papers(
-            new Paper("fossil card", 300, 1.31, true, Paper.Print.SIDEWAYS),
+            new Paper("fossil card", 300, 1.31, true, Paper.Print.SIDEWAYS, Paper.Grain.SHORT),
             Paper.PATTERNED.ofCaliper(Length.ofUnits(1_300)));
     return job(new Goal.Free())
         .withPapers(papers)
         .withItem(StandardSizes.item("gift-card"))
-        .withPinToggled("left");
+        .withPinToggled("left")
+        .withOrder(new Order(24, true, Set.of("belly-band", "envelope"), true));
   }
 
   private static Job sheet() {

@@ -1,0 +1,62 @@
+package cufflink.core.job;
+
+import cufflink.core.measure.Parsed;
+import java.util.Set;
+
+/**
+ * How many cards a maker wants and what goes with each.
+ *
+ * @param copies how many cards, from 1 to 10000
+ * @param trialFirst whether one card is made alone before the rest
+ * @param extras the accessories to make besides, by their names in files, such as "belly-band"
+ * @param raised whether layers stand on foam pads instead of lying flat
+ */
+public record Order(int copies, boolean trialFirst, Set<String> extras, boolean raised) {
+  /** The most cards in one job. */
+  public static final int MOST_COPIES = 10_000;
+
+  /** One card with nothing besides, its layers flat so that it can be posted. */
+  public static final Order ONE = new Order(1, false, Set.of(), false);
+
+  /** Copies the set. */
+  public Order {
+    if (copies < 1 || copies > MOST_COPIES) {
+      throw new IllegalArgumentException(copies + " copies");
+    }
+    extras = Set.copyOf(extras);
+  }
+
+  /**
+   * Reads a number of copies.
+   *
+   * @param text what was typed
+   * @return the number, or one sentence about why it is none
+   */
+  public static Parsed<Integer> parseCopies(String text) {
+    String typed = text.strip();
+    int copies = typed.matches("\\d{1,6}") ? Integer.parseInt(typed) : 0;
+    return copies >= 1 && copies <= MOST_COPIES
+        ? Parsed.good(copies)
+        : Parsed.bad("order.copies", typed, Integer.toString(MOST_COPIES));
+  }
+
+  /** Returns the order with another number of copies, from 1 to 10000. */
+  public Order withCopies(int now) {
+    return new Order(now, trialFirst, extras, raised);
+  }
+
+  /** Returns the order with or without a trial card before the rest. */
+  public Order withTrialFirst(boolean now) {
+    return new Order(copies, now, extras, raised);
+  }
+
+  /** Returns the order with other accessories. */
+  public Order withExtras(Set<String> now) {
+    return new Order(copies, trialFirst, now, raised);
+  }
+
+  /** Returns the order with layers raised or flat. */
+  public Order withRaised(boolean now) {
+    return new Order(copies, trialFirst, extras, now);
+  }
+}

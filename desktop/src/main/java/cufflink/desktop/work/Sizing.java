@@ -1,0 +1,223 @@
+package cufflink.desktop.work;
+
+import cufflink.core.design.Finding;
+import cufflink.core.design.Setting;
+import cufflink.core.design.Values;
+import cufflink.core.fit.Fit;
+import cufflink.core.fit.Fitter;
+import cufflink.core.fit.Goal;
+import cufflink.core.fit.Snap;
+import cufflink.core.fit.Snapper;
+import cufflink.core.job.Job;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.measure.LengthFormat.Fractions;
+import cufflink.core.measure.LengthParser;
+import cufflink.core.measure.Marks;
+import cufflink.core.measure.Parsed;
+import cufflink.core.pattern.Parameter;
+import cufflink.core.pattern.Parameter.Role;
+import cufflink.core.pattern.Pattern;
+import cufflink.core.run.ScoringHabit;
+import cufflink.core.words.Words;
+import java.util.Set;
+
+/** The ways to change a job's sizes. Each goes to the workbench, so that it can be taken back. */
+public final class Sizing {
+  private final Workbench bench;
+
+  Sizing(Workbench bench) {
+    this.bench = bench;
+  }
+
+  /**
+   * Sets a value from what was typed.
+   *
+   * @param parameter the parameter's id
+   * @param text what was typed
+   * @return the setting, or one sentence about why it is as it was
+   */
+  public Parsed<Setting> type(String parameter, String text) {
+    Job job = bench.job().orElseThrow();
+    Parameter known = pattern().parameter(parameter).orElseThrow();
+    if (text.isBlank() && known.allowance().isPresent()) {
+      return reckon(known);
+    }
+    Parsed<Setting> setting =
+        known.isLength()
+            ? LengthParser.parse(text, job.marks().unit())
+                .then(length -> Parsed.good(new Setting.OfLength(length)))
+            : count(text);
+    return setting.then(
+        value -> {
+          set(known, value);
+          return Parsed.good(value);
+        });
+  }
+
+  /** Lets a value be reckoned again that the maker had set. */
+  private Parsed<Setting> reckon(Parameter parameter) {
+    Job job = bench.job().orElseThrow();
+    bench.change(job.withValues(job.values().without(Set.of(parameter.id()))), parameter.id(), "");
+    return Parsed.good(
+        bench.derivation().get().orElseThrow().settled().get(parameter.id()).orElseThrow());
+  }
+
+  private static Parsed<Setting> count(String text) {
+    return text.strip().matches("\\d{1,6}")
+        ? Parsed.good(new Setting.OfCount(Long.parseLong(text.strip())))
+        : Parsed.bad("work.count", text.strip());
+  }
+
+  private Pattern pattern() {
+    return bench.derivation().get().orElseThrow().pattern();
+  }
+
+  /**
+   * Sets a value. A new finished width or height scales what belongs to it.
+   *
+   * @param parameter the parameter
+   * @param setting what it is set to
+   */
+  public void set(Parameter parameter, Setting setting) {
+    Job job = bench.job().orElseThrow();
+    boolean scales = parameter.role() != Role.OTHER && setting instanceof Setting.OfLength;
+    Values values = scales ? scaled(parameter, setting) : job.values().and(parameter.id(), setting);
+    bench.change(job.withValues(values), parameter.id(), "");
+  }
+
+  private Values scaled(Parameter parameter, Setting setting) {
+    Job job = bench.job().orElseThrow();
+    Length length = ((Setting.OfLength) setting).length();
+    Values plain = job.values().and(parameter.id(), length);
+    if (!length.isPositive()) {
+      return plain;
+    }
+    Parameter width = pattern().parameter(Role.FINISHED_WIDTH);
+    Parameter height = pattern().parameter(Role.FINISHED_HEIGHT);
+    Length oldWidth = job.values().length(width.id()).orElseThrow();
+    Length oldHeight = job.values().length(height.id()).orElseThrow();
+    if (!oldWidth.isPositive() || !oldHeight.isPositive()) {
+      return plain;
+    }
+    boolean isWidth = parameter.role() == Role.FINISHED_WIDTH;
+    Length newWidth = isWidth ? length : follow(oldWidth, length, oldHeight);
+    Length newHeight = isWidth ? follow(oldHeight, length, oldWidth) : length;
+    return Fitter.scaled(pattern(), job.onBench(), newWidth, newHeight, manner(job));
+  }
+
+  private Length follow(Length before, Length now, Length was) {
+    Job job = bench.job().orElseThrow();
+    return job.keepsProportions() || pattern().isSquare()
+        ? job.marks().nearest(before.scaled(now, was)).max(job.marks().step())
+        : before;
+  }
+
+  private static Fitter.Manner manner(Job job) {
+    return new Fitter.Manner(job.marks(), job.keepsProportions(), job.pinned());
+  }
+
+  /**
+   * Moves a length by whole marks, or a count by ones.
+   *
+   * @param parameter the parameter's id
+   * @param steps how far, any sign
+   */
+  public void nudge(String parameter, int steps) {
+    Parameter known = pattern().parameter(parameter).orElseThrow();
+    Setting now =
+        bench.derivation().get().orElseThrow().settled().get(parameter).orElse(known.normal());
+    if (now instanceof Setting.OfLength length) {
+      Length moved = bench.marks().nearest(length.length()).plus(bench.marks().step().times(steps));
+      set(known, new Setting.OfLength(moved.max(bench.marks().step())));
+    } else if (now instanceof Setting.OfCount count) {
+      set(known, new Setting.OfCount(Math.max(1, count.count() + steps)));
+    }
+  }
+
+  /**
+   * Scales the job.
+   *
+   * @param goal what to scale to
+   */
+  public void scaleTo(Goal goal) {
+    Job job = bench.job().orElseThrow().withGoal(goal);
+    fit(job, "");
+  }
+
+  /**
+   * Keeps the proportions or lets them go, and scales anew to the same goal.
+   *
+   * @param keeps whether to keep them
+   */
+  public void keepProportions(boolean keeps) {
+    fit(bench.job().orElseThrow().withProportionsKept(keeps), "");
+  }
+
+  private void fit(Job job, String subject) {
+    if (job.goal() instanceof Goal.Free) {
+      bench.change(job, subject, "");
+      return;
+    }
+    Fit fit = Fitter.fit(pattern(), job.onBench(), job.goal(), manner(job));
+    bench.change(
+        fit.values().map(job::withValues).orElse(job), subject, fit.told().say(formatOf(job)));
+  }
+
+  /** Moves the sizes by whole marks so that cuts and scores fall on marks as well. */
+  public void snap() {
+    if (bench.job().isEmpty()) {
+      return;
+    }
+    Job job = bench.job().get();
+    Snap snap = Snapper.snap(pattern(), job.onBench(), job.marks(), job.pinned(), () -> false);
+    bench.change(
+        snap.values().map(job::withValues).orElse(job), "", snap.told().say(formatOf(job)));
+  }
+
+  private static LengthFormat formatOf(Job job) {
+    return LengthFormat.of(job.marks(), Fractions.TYPESET);
+  }
+
+  /**
+   * Takes another ruler: the sizes are laid out again on its marks, not converted.
+   *
+   * @param marks the ruler's marks
+   */
+  public void useMarks(Marks marks) {
+    if (bench.job().isEmpty()) {
+      bench.rulers().remember(marks);
+      return;
+    }
+    Job job = bench.job().get();
+    Values values = bench.rulers().relay(pattern(), job, marks);
+    Job moved =
+        job.withMarks(marks)
+            .withValues(values)
+            .withHabit(new ScoringHabit(job.habit().ridgeInside(), MarksHabit.board(marks)));
+    bench.change(moved, "", Words.say("work.relaid"));
+  }
+
+  /**
+   * Applies the cure of a finding, its lengths taken down to the marks.
+   *
+   * @param fix the cure
+   */
+  public void cure(Finding.Fix fix) {
+    Job job = bench.job().orElseThrow();
+    Values values = job.values();
+    for (var entry : fix.values().settings().entrySet()) {
+      Setting setting = entry.getValue();
+      boolean isLength = setting instanceof Setting.OfLength;
+      values =
+          isLength
+              ? values.and(entry.getKey(), onMark(((Setting.OfLength) setting).length()))
+              : values.and(entry.getKey(), setting);
+    }
+    bench.change(job.withValues(values), "", fix.label().say(bench.format()));
+  }
+
+  private Length onMark(Length length) {
+    return bench.marks().floor(length).max(bench.marks().step());
+  }
+}

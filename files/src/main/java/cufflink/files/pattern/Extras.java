@@ -1,0 +1,62 @@
+package cufflink.files.pattern;
+
+import cufflink.core.pattern.Entry;
+import cufflink.core.pattern.Parameter.Role;
+import cufflink.core.pattern.Pattern;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** The accessories that a maker can add to any construction, whatever its file includes. */
+public final class Extras {
+  /** A strip round the closed card. */
+  public static final String BAND = "belly-band";
+
+  /** An envelope of the card's own size. */
+  public static final String ENVELOPE = "envelope";
+
+  /** A ribbon round the closed card, to tie. */
+  public static final String TIE = "ribbon-tie";
+
+  /** All of them, as files and commands name them. */
+  public static final List<String> ALL = List.of(BAND, ENVELOPE, TIE);
+
+  /** Two covers and what lies between them; the maker sets it once the card is filled. */
+  private static final String THICKNESS = "4 * card_caliper + 4 * paper_caliper + 2 * foam";
+
+  private Extras() {}
+
+  /** Writes accessories into a pattern file as if its author had included them. */
+  static Entry add(Entry root, Pattern pattern, Set<String> extras) {
+    if (!(root instanceof Entry.Group file)) {
+      return root;
+    }
+    String width = pattern.parameter(Role.FINISHED_WIDTH).id();
+    String height = pattern.parameter(Role.FINISHED_HEIGHT).id();
+    Map<String, Entry> parts = new LinkedHashMap<>(file.parts());
+    Map<String, Entry> includes = new LinkedHashMap<>();
+    if (parts.get("includes") instanceof Entry.Group before) {
+      includes.putAll(before.parts());
+    }
+    for (String extra : ALL) {
+      if (extras.contains(extra)) {
+        Map<String, String> given =
+            extra.equals(ENVELOPE)
+                ? Map.of("card_width", width, "card_height", height)
+                : Map.of("around", height, "thick", THICKNESS);
+        includes.put("extra-" + extra, include(file.place(), extra, given));
+      }
+    }
+    parts.put("includes", new Entry.Group(file.place(), includes));
+    return new Entry.Group(file.place(), parts);
+  }
+
+  private static Entry include(Entry.Place place, String accessory, Map<String, String> given) {
+    Map<String, Entry> with = new LinkedHashMap<>();
+    given.forEach((name, formula) -> with.put(name, new Entry.Text(place, formula)));
+    return new Entry.Group(
+        place,
+        Map.of("part", new Entry.Text(place, accessory), "with", new Entry.Group(place, with)));
+  }
+}
