@@ -16,8 +16,10 @@ public enum Fill {
   HOLE,
   /** The sheet a piece is cut from. */
   SHEET,
-  /** The body of a ruler. */
-  RULER;
+  /** The body of a ruler, or of a board. */
+  RULER,
+  /** The fence of a trimmer or a board, against which paper lies. */
+  FENCE;
 
   /**
    * Returns the fill of a face.

@@ -9,6 +9,7 @@ import cufflink.core.drawing.Drawing.Anchor;
 import cufflink.core.drawing.Drawing.Tone;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Length;
+import cufflink.core.measure.Marks;
 import cufflink.core.paper.Sheet;
 import cufflink.core.run.ScoreRun.Side;
 import cufflink.core.words.Words;
@@ -38,16 +39,36 @@ public final class FlatDrawing {
    * @param stops which scores are numbered on the rulers
    * @param showsPanels whether the panels between folds are dimensioned
    * @param namesLayers whether each layer carries its name and size
+   * @param board where the scoring board has its grooves, if the piece lies on one
    */
   public record Options(
       List<Patch> patches,
       Optional<Sheet> sheet,
       Predicate<Score> stops,
       boolean showsPanels,
-      boolean namesLayers) {
+      boolean namesLayers,
+      Optional<Marks> board) {
     /** Copies the list. */
     public Options {
       patches = List.copyOf(patches);
+    }
+
+    /**
+     * Makes options for a piece that lies on the bare table.
+     *
+     * @param patches what lies on the piece
+     * @param sheet the sheet the piece is cut from, if it is to be shown behind it
+     * @param stops which scores are numbered on the rulers
+     * @param showsPanels whether the panels between folds are dimensioned
+     * @param namesLayers whether each layer carries its name and size
+     */
+    public Options(
+        List<Patch> patches,
+        Optional<Sheet> sheet,
+        Predicate<Score> stops,
+        boolean showsPanels,
+        boolean namesLayers) {
+      this(patches, sheet, stops, showsPanels, namesLayers, Optional.empty());
     }
   }
 
@@ -83,6 +104,7 @@ public final class FlatDrawing {
         stops.top() + (surface.height() - stops.top() - stops.bottom() - extent.y() * scale) / 2;
     Pen pen = new Pen(scale, left, top);
     drawSheet(pen);
+    options.board().ifPresent(grooves -> new Board(pen, grooves).draw(lie));
     drawPaper(pen);
     RulerBand ruler = new RulerBand(pen, surface.marks());
     ruler.above(lie.width());

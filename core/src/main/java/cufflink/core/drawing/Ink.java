@@ -22,6 +22,10 @@ public enum Ink {
   PENCIL(1.2),
   /** The edge of the sheet a piece is cut from. */
   SHEET_EDGE(1, 3, 3),
+  /** Where the blade comes down next: heavy, in short dashes. */
+  NEXT_CUT(3, 7, 4),
+  /** A groove of the scoring board. */
+  GROOVE(0.8),
   /** A ruler's marks. */
   RULER(0.8),
   /** A dimension line. */

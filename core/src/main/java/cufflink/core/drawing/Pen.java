@@ -12,15 +12,25 @@ import java.util.List;
 
 /** Collects the marks of a drawing and converts millimetres of paper to surface units. */
 final class Pen {
-  private final List<Mark> marks = new ArrayList<>();
+  private final List<Mark> marks;
   private final double scale;
   private final double left;
   private final double top;
 
   Pen(double scale, double left, double top) {
+    this(new ArrayList<>(), scale, left, top);
+  }
+
+  private Pen(List<Mark> marks, double scale, double left, double top) {
+    this.marks = marks;
     this.scale = scale;
     this.left = left;
     this.top = top;
+  }
+
+  /** Returns a pen that adds to the same drawing, with its paper at another place and scale. */
+  Pen elsewhere(double otherScale, double otherLeft, double otherTop) {
+    return new Pen(marks, otherScale, otherLeft, otherTop);
   }
 
   double scale() {

@@ -181,7 +181,7 @@ public final class PiecesDrawing {
     double top = placed.top() + down;
     double bottom = top + item.height().toMillimetres() * pen.scale();
     Fill fill = item.paper() == PaperKind.PATTERNED ? Fill.LAYER : Fill.INSIDE;
-    Pen here = new Pen(pen.scale(), left, top);
+    Pen here = pen.elsewhere(pen.scale(), left, top);
     for (List<Point> outline : item.outlines()) {
       List<Spot> corners = outline.stream().map(Spot::from).map(here::place).toList();
       boolean isPaper = outline == item.outlines().get(0);

@@ -27,6 +27,7 @@ import java.util.Set;
  * @param item what it is to hold, if anything
  * @param pinned the values that must stay as they are when others are scaled or moved
  * @param order how many cards, and what goes with each
+ * @param cutting from which sheets it is cut, and with what
  */
 public record Job(
     String title,
@@ -40,7 +41,8 @@ public record Job(
     Papers papers,
     Optional<HeldItem> item,
     Set<String> pinned,
-    Order order) {
+    Order order,
+    Cutting cutting) {
 
   /** Checks that nothing is missing. */
   public Job {
@@ -53,6 +55,7 @@ public record Job(
     Objects.requireNonNull(papers);
     Objects.requireNonNull(item);
     Objects.requireNonNull(order);
+    Objects.requireNonNull(cutting);
     values = values.without(Bench.NAMES);
     pinned = Set.copyOf(pinned);
   }
@@ -90,7 +93,8 @@ public record Job(
         Papers.USUAL,
         Optional.empty(),
         Set.of(),
-        Order.ONE);
+        Order.ONE,
+        Cutting.USUAL);
   }
 
   /**
@@ -225,6 +229,18 @@ public record Job(
     return copy.job();
   }
 
+  /**
+   * Returns the job cut from other sheets, or with another trimmer.
+   *
+   * @param newCutting from which sheets it is cut, and with what
+   * @return the changed job
+   */
+  public Job withCutting(Cutting newCutting) {
+    Copy copy = new Copy();
+    copy.cutting = newCutting;
+    return copy.job();
+  }
+
   /** This job on its way to becoming another one. */
   private final class Copy {
     private String title = Job.this.title;
@@ -237,6 +253,7 @@ public record Job(
     private Optional<HeldItem> item = Job.this.item;
     private Set<String> pinned = Job.this.pinned;
     private Order order = Job.this.order;
+    private Cutting cutting = Job.this.cutting;
 
     Job job() {
       return new Job(
@@ -251,7 +268,8 @@ public record Job(
           papers,
           item,
           pinned,
-          order);
+          order,
+          cutting);
     }
   }
 }

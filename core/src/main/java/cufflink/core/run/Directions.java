@@ -87,4 +87,55 @@ public final class Directions {
         board.formatWithUnit(groove),
         rest);
   }
+
+  /**
+   * Says how a batch of pieces is laid and scored.
+   *
+   * @param item the pieces and how they lie
+   * @return one or two sentences
+   */
+  public String lay(ScoreJob.Item item) {
+    String words = lay(item.run(), item.setup());
+    if (item.count() > 1) {
+      words = Words.say("score.count", words, item.count());
+    }
+    return item.dot().map(this::dot).map((words + " ")::concat).orElse(words);
+  }
+
+  private String dot(ScoreJob.Dot dot) {
+    String corner = Words.say(dot.top() ? "score.dot-top" : "score.dot-foot");
+    if (dot.isFirst() && dot.faceUp()) {
+      return Words.say("score.dot-draw", corner);
+    }
+    String face = Words.say(dot.faceUp() ? "score.dot-up" : "score.dot-below");
+    return Words.say(dot.isFirst() ? "score.dot-draw-face" : "score.dot-lies", corner, face);
+  }
+
+  /**
+   * Says how often to go over a score.
+   *
+   * @param passes a number from 1 up
+   * @return a remark, empty if once is enough
+   */
+  public String passes(int passes) {
+    return passes == 1 ? "" : Words.say("score.passes", passes);
+  }
+
+  /**
+   * Says how to draw a score that runs neither along nor across.
+   *
+   * @param slanted the score
+   * @return one sentence, measured with the inside up
+   */
+  public String slanted(ScoreJob.Slanted slanted) {
+    var line = slanted.score().line();
+    return Words.say(
+        "score.slanted",
+        slanted.score().label(),
+        format.format(line.from().x()),
+        format.format(line.from().y()),
+        format.format(line.to().x()),
+        format.format(line.to().y()),
+        Words.say(slanted.faceUp() == Face.INSIDE ? "score.inside-up" : "score.outside-up"));
+  }
 }

@@ -1,12 +1,16 @@
 package cufflink.core.run;
 
+import cufflink.core.design.Area;
 import cufflink.core.design.Design;
+import cufflink.core.design.Joint;
+import cufflink.core.design.Layer;
 import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Point;
 import cufflink.core.design.Segment;
 import cufflink.core.design.Sentence;
 import cufflink.core.design.Slit;
+import cufflink.core.measure.Length;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -17,8 +21,12 @@ import java.util.List;
  * @param piece the piece
  * @param id the id of the slit, cut or opening; empty for a trimmed edge
  * @param direction what to do, measured with the piece inside up from its top left corner
+ * @param manner how to do it with which tool, and what must stay whole
+ * @param before the label of the layer or piece that is glued over it and must wait; empty if none
+ *     is
  */
-public record SecondCut(Piece piece, String id, Sentence direction) {
+public record SecondCut(
+    Piece piece, String id, Sentence direction, Sentence manner, String before) {
   /** A round edge has many corners, which nobody marks one by one. */
   private static final int MOST_TRIMS = 16;
 
@@ -31,29 +39,69 @@ public record SecondCut(Piece piece, String id, Sentence direction) {
   public static List<SecondCut> of(Design design) {
     List<SecondCut> cuts = new ArrayList<>();
     for (Piece piece : design.pieces()) {
-      addTrims(cuts, piece);
+      addTrims(design, cuts, piece);
       for (Slit slit : piece.slits()) {
-        cuts.add(new SecondCut(piece, slit.id(), slit(slit)));
+        cuts.add(cut(design, piece, slit.id(), slit(slit), Manner.of(piece, slit), slit.line()));
       }
       for (Slit cut : piece.cuts()) {
-        cuts.add(new SecondCut(piece, cut.id(), line("cut.through", cut.line(), cut.label())));
+        cuts.add(
+            cut(
+                design,
+                piece,
+                cut.id(),
+                line("cut.through", cut.line(), cut.label()),
+                Manner.edgeToEdge(piece, cut.line()),
+                cut.line()));
       }
       for (Opening opening : piece.openings()) {
-        cuts.add(new SecondCut(piece, opening.id(), opening(opening)));
+        List<Point> corners = opening.outline();
+        Segment across = new Segment(corners.get(0), corners.get(corners.size() / 2));
+        cuts.add(cut(design, piece, opening.id(), opening(opening), Manner.of(opening), across));
       }
     }
     return cuts;
   }
 
-  private static void addTrims(List<SecondCut> cuts, Piece piece) {
+  private static void addTrims(Design design, List<SecondCut> cuts, Piece piece) {
     List<Segment> trims = piece.trims();
     if (trims.size() > MOST_TRIMS) {
-      cuts.add(new SecondCut(piece, "", Sentence.of("cut.outline")));
+      Sentence direction = Sentence.of("cut.outline");
+      cuts.add(new SecondCut(piece, "", direction, Sentence.of("cut.manner-outline"), ""));
       return;
     }
     for (Segment trim : trims) {
-      cuts.add(new SecondCut(piece, "", line("cut.trim", trim, "")));
+      Sentence direction = line("cut.trim", trim, "");
+      cuts.add(cut(design, piece, "", direction, Manner.edgeToEdge(piece, trim), trim));
     }
+  }
+
+  private static SecondCut cut(
+      Design design, Piece piece, String id, Sentence direction, Sentence manner, Segment line) {
+    String before =
+        design.layers().stream()
+            .filter(layer -> layer.on().equals(piece.id()))
+            .filter(layer -> lies(new Area(layer.at(), layer.width(), layer.height()), line))
+            .map(Layer::label)
+            .findFirst()
+            .or(
+                () ->
+                    design.joints().stream()
+                        .filter(joint -> joint.on().equals(piece.id()))
+                        .filter(joint -> lies(joint.area(), line))
+                        .map(Joint::label)
+                        .findFirst())
+            .orElse("");
+    return new SecondCut(piece, id, direction, manner, before);
+  }
+
+  /** Says whether the middle of a line lies in an area. */
+  private static boolean lies(Area area, Segment line) {
+    Length x = Length.ofUnits((line.from().x().units() + line.to().x().units()) / 2);
+    Length y = Length.ofUnits((line.from().y().units() + line.to().y().units()) / 2);
+    return area.at().x().compareTo(x) < 0
+        && x.compareTo(area.right()) < 0
+        && area.at().y().compareTo(y) < 0
+        && y.compareTo(area.bottom()) < 0;
   }
 
   private static Sentence slit(Slit slit) {

@@ -59,6 +59,7 @@ final class PdfPen {
       case GLUE -> 0.8;
       case HOLE -> 1;
       case RULER -> 0.97;
+      case FENCE -> 0.4;
     };
   }
 

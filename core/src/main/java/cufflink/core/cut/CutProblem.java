@@ -1,0 +1,75 @@
+package cufflink.core.cut;
+
+import cufflink.core.design.Sentence;
+import cufflink.core.measure.Length;
+import cufflink.core.paper.Sheet;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/** Why a part can be cut from no sheet, and what would help. */
+final class CutProblem {
+  private final Part part;
+  private final Kinds kinds;
+  private final List<Sheet> usual;
+
+  CutProblem(Part part, Kinds kinds, List<Sheet> usual) {
+    this.part = part;
+    this.kinds = kinds;
+    this.usual = usual;
+  }
+
+  Sentence told() {
+    if (kinds.sheets().isEmpty()) {
+      return Sentence.of("cut.only-off-cuts", part.label());
+    }
+    List<Kinds.Room> lying =
+        kinds.sheets().stream()
+            .filter(room -> Turning.of(part, room.stock()) != Turning.NEITHER)
+            .toList();
+    if (lying.isEmpty()) {
+      return Sentence.of("cut.contradiction", part.label());
+    }
+    Kinds.Room best = lying.stream().min(Comparator.comparingLong(this::over)).orElseThrow();
+    Length over = Length.ofUnits(over(best));
+    if (!over.isPositive()) {
+      return Sentence.of(
+          "cut.too-long",
+          part.label(),
+          part.width(),
+          part.height(),
+          Length.ofUnits(kinds.longestCut()));
+    }
+    String key = helping().isPresent() ? "cut.too-large" : "cut.far-too-large";
+    return Sentence.of(
+        key,
+        part.label(),
+        part.width(),
+        part.height(),
+        over,
+        best.stock().label(),
+        helping().map(Sheet::label).orElse(""));
+  }
+
+  /** Returns how much too long the part is for a room, turned the better way it may lie. */
+  private long over(Kinds.Room room) {
+    Turning turning = Turning.of(part, room.stock());
+    long least = Long.MAX_VALUE;
+    for (boolean turned : new boolean[] {false, true}) {
+      if (turning.allows(turned)) {
+        long width = (turned ? part.height() : part.width()).units();
+        long height = (turned ? part.width() : part.height()).units();
+        least = Math.min(least, Math.max(width - room.width(), height - room.height()));
+      }
+    }
+    return least;
+  }
+
+  private Optional<Sheet> helping() {
+    return usual.stream()
+        .filter(sheet -> sheet.holds(part.width(), part.height()))
+        .min(
+            Comparator.comparingDouble(
+                sheet -> sheet.width().toMillimetres() * sheet.height().toMillimetres()));
+  }
+}

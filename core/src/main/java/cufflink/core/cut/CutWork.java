@@ -1,0 +1,160 @@
+package cufflink.core.cut;
+
+import cufflink.core.design.Design;
+import cufflink.core.design.Face;
+import cufflink.core.design.Layer;
+import cufflink.core.design.Layer.Shape;
+import cufflink.core.design.PaperKind;
+import cufflink.core.design.Piece;
+import cufflink.core.design.Score;
+import cufflink.core.measure.Length;
+import cufflink.core.paper.Paper;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** What must be cut for some copies of a card. */
+public final class CutWork {
+  private final Design design;
+  private final PaperKind kind;
+  private final Paper paper;
+  private final int copies;
+
+  private CutWork(Design design, PaperKind kind, Paper paper, int copies) {
+    this.design = design;
+    this.kind = kind;
+    this.paper = paper;
+    this.copies = copies;
+  }
+
+  /**
+   * Lists the rectangles to cut from one kind of paper.
+   *
+   * <p>Two layers of which only half is used come from one rectangle where its diagonal serves
+   * both: a half turned round half a turn is the other half, unless the print must stand upright.
+   * On the outside a layer is seen from behind, so that its diagonal there runs the other way.
+   *
+   * @param design the card
+   * @param kind the kind of paper; ribbon is no rectangle
+   * @param paper the paper, whose print decides which halves may share a rectangle
+   * @param copies how many cards, above zero
+   * @return the parts, pieces before layers
+   */
+  public static List<Part> parts(Design design, PaperKind kind, Paper paper, int copies) {
+    return new CutWork(design, kind, paper, copies).parts();
+  }
+
+  private List<Part> parts() {
+    List<Part> parts = new ArrayList<>();
+    for (Piece piece : design.pieces()) {
+      if (piece.paper() == kind) {
+        int count = Math.multiplyExact(piece.count(), copies);
+        parts.add(
+            new Part(
+                piece.id(), piece.label(), piece.width(), piece.height(), count, folds(piece)));
+      }
+    }
+    Map<Half, List<Layer>> halves = new LinkedHashMap<>();
+    for (Layer layer : design.layers()) {
+      if (layer.paper() == kind && layer.shape().isHalf()) {
+        halves.computeIfAbsent(half(layer), each -> new ArrayList<>()).add(layer);
+      } else if (layer.paper() == kind) {
+        parts.add(part(layer, copies));
+      }
+    }
+    halves.values().forEach(each -> addHalves(parts, each));
+    return parts;
+  }
+
+  private static Part part(Layer layer, int count) {
+    return new Part(
+        layer.on() + "." + layer.id(),
+        layer.label(),
+        layer.width(),
+        layer.height(),
+        count,
+        Part.Folds.EITHER);
+  }
+
+  /** Rectangles that are cut along the same diagonal. */
+  private record Half(Length width, Length height, boolean rising) {}
+
+  private static Half half(Layer layer) {
+    Shape shape = printedShape(layer);
+    boolean rising = shape == Shape.TOP_LEFT || shape == Shape.BOTTOM_RIGHT;
+    return new Half(layer.width(), layer.height(), rising);
+  }
+
+  /** Returns a layer's half as it is seen on its printed face. */
+  static Shape printedShape(Layer layer) {
+    if (layer.face() == Face.INSIDE) {
+      return layer.shape();
+    }
+    return switch (layer.shape()) {
+      case TOP_LEFT -> Shape.BOTTOM_LEFT;
+      case BOTTOM_LEFT -> Shape.TOP_LEFT;
+      case TOP_RIGHT -> Shape.BOTTOM_RIGHT;
+      case BOTTOM_RIGHT -> Shape.TOP_RIGHT;
+      case WHOLE, ON_POINT -> layer.shape();
+    };
+  }
+
+  private void addHalves(List<Part> parts, List<Layer> layers) {
+    int rectangles = (int) (((long) layers.size() * copies + 1) / 2);
+    if (paper.print() != Paper.Print.NONE) {
+      long upper = layers.stream().filter(each -> isUpper(printedShape(each))).count();
+      rectangles = (int) (Math.max(upper, layers.size() - upper) * copies);
+    }
+    Layer first = layers.get(0);
+    String labels =
+        layers.stream().map(Layer::label).distinct().reduce((a, b) -> a + " + " + b).orElse("");
+    parts.add(
+        new Part(
+            first.on() + "." + first.id(),
+            labels,
+            first.width(),
+            first.height(),
+            rectangles,
+            Part.Folds.EITHER));
+  }
+
+  private static boolean isUpper(Shape shape) {
+    return shape == Shape.TOP_LEFT || shape == Shape.TOP_RIGHT;
+  }
+
+  /** Returns how most of a piece's folds run, by their length. */
+  private static Part.Folds folds(Piece piece) {
+    double level = 0;
+    double upright = 0;
+    for (Score score : piece.scores()) {
+      if (score.folds() && score.line().isLevel()) {
+        level += score.line().millimetres();
+      } else if (score.folds() && score.line().isVertical()) {
+        upright += score.line().millimetres();
+      }
+    }
+    if (level == upright) {
+      return Part.Folds.EITHER;
+    }
+    return level > upright ? Part.Folds.LEVEL : Part.Folds.UPRIGHT;
+  }
+
+  /**
+   * Lists the ribbons to cut to length.
+   *
+   * @param design the card
+   * @param copies how many cards, above zero
+   * @return length by label, for all copies together
+   */
+  public static Map<String, Length> ribbons(Design design, int copies) {
+    Map<String, Length> ribbons = new LinkedHashMap<>();
+    for (Piece piece : design.pieces()) {
+      if (piece.paper() == PaperKind.RIBBON) {
+        long count = Math.multiplyExact((long) piece.count(), copies);
+        ribbons.merge(piece.label(), piece.width().max(piece.height()).times(count), Length::plus);
+      }
+    }
+    return ribbons;
+  }
+}

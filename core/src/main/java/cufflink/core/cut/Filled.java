@@ -1,0 +1,62 @@
+package cufflink.core.cut;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A room and how it is cut, its parts not yet told apart by their labels.
+ *
+ * @param room what is cut
+ * @param layout how it is cut
+ * @param times how many are cut like this
+ */
+record Filled(Kinds.Room room, Layout layout, int times) {
+
+  /** A whole solution and how good it is. */
+  record Solution(List<Filled> sheets) implements Comparable<Solution> {
+    Solution {
+      sheets = List.copyOf(sheets);
+    }
+
+    int newSheets() {
+      return count(false);
+    }
+
+    private int count(boolean offCut) {
+      return sheets.stream()
+          .filter(each -> each.room().stock().offCut() == offCut)
+          .mapToInt(Filled::times)
+          .sum();
+    }
+
+    private double spare() {
+      return sheets.stream()
+          .flatMap(each -> each.layout().largestSpare().stream())
+          .mapToDouble(each -> Layout.area(each.what()))
+          .max()
+          .orElse(0);
+    }
+
+    /**
+     * The fewest new sheets, then the fewest off-cuts, then the largest spare, then the fewest
+     * kinds.
+     */
+    @Override
+    public int compareTo(Solution other) {
+      int order = Integer.compare(newSheets(), other.newSheets());
+      if (order == 0) {
+        order = Integer.compare(count(true), other.count(true));
+      }
+      if (order == 0) {
+        order = Double.compare(other.spare(), spare());
+      }
+      return order == 0 ? Integer.compare(sheets.size(), other.sheets().size()) : order;
+    }
+
+    Solution and(Solution other) {
+      List<Filled> all = new ArrayList<>(sheets);
+      all.addAll(other.sheets());
+      return new Solution(all);
+    }
+  }
+}

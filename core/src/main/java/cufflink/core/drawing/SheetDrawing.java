@@ -1,0 +1,172 @@
+package cufflink.core.drawing;
+
+import cufflink.core.cut.CutPlan;
+import cufflink.core.cut.CutSheet;
+import cufflink.core.cut.Layout;
+import cufflink.core.cut.Part;
+import cufflink.core.cut.TrimRun;
+import cufflink.core.cut.TrimStep;
+import cufflink.core.drawing.Drawing.Anchor;
+import cufflink.core.drawing.Drawing.Box;
+import cufflink.core.drawing.Drawing.Tone;
+import cufflink.core.flat.Spot;
+import cufflink.core.measure.Length;
+import cufflink.core.words.Words;
+import java.util.List;
+
+/** Draws a sheet with its parts where they lie, and its cuts: made, the next one, those to come. */
+public final class SheetDrawing {
+  private static final double SMALLEST = 13;
+  private static final double GAP = 6;
+  private static final double NUMBER_ROOM = 20;
+
+  private final CutPlan plan;
+  private final List<TrimStep> steps;
+  private final int done;
+  private final Surface surface;
+
+  private SheetDrawing(CutPlan plan, TrimRun run, int done, Surface surface) {
+    this.plan = plan;
+    this.steps = run.steps();
+    this.done = done;
+    this.surface = surface;
+  }
+
+  /**
+   * Draws one sheet.
+   *
+   * @param plan the plan
+   * @param run its cuts in order
+   * @param sheet which sheet of the plan, from 0
+   * @param done how many cuts of the run are made
+   * @param surface what the drawing is made for
+   * @return the drawing, as large as there is room
+   */
+  public static Drawing of(CutPlan plan, TrimRun run, int sheet, int done, Surface surface) {
+    Pen pen = new Pen(1, 0, 0);
+    Box room = new Box(0, 0, surface.width(), surface.height());
+    new SheetDrawing(plan, run, done, surface).draw(pen, sheet, room);
+    return pen.drawing(surface);
+  }
+
+  /** Draws one sheet in a part of a larger drawing. */
+  static void draw(
+      Pen pen, CutPlan plan, TrimRun run, int sheet, int done, Surface surface, Box room) {
+    new SheetDrawing(plan, run, done, surface).draw(pen, sheet, room);
+  }
+
+  private void draw(Pen pen, int index, Box room) {
+    CutSheet sheet = plan.sheets().get(index);
+    double wide = sheet.stock().width().toMillimetres();
+    double tall = sheet.stock().height().toMillimetres();
+    double foot = SMALLEST + 2 * GAP;
+    double scale =
+        Math.min(
+            (room.right() - room.left() - 2 * NUMBER_ROOM) / wide,
+            (room.bottom() - room.top() - NUMBER_ROOM - foot) / tall);
+    scale = Math.max(scale, Double.MIN_NORMAL);
+    double left = (room.left() + room.right() - wide * scale) / 2;
+    double top = (room.top() + NUMBER_ROOM + room.bottom() - foot - tall * scale) / 2;
+    Pen here = pen.elsewhere(scale, left, top);
+    rectangle(here, Length.ZERO, Length.ZERO, sheet.layout(), Fill.SHEET, Ref.NONE);
+    for (Layout.Placed placed : sheet.layout().leaves()) {
+      leaf(here, placed);
+    }
+    for (int i = 0; i < steps.size(); i++) {
+      if (steps.get(i).sheet() == index) {
+        cut(here, i);
+      }
+    }
+    pen.outline(corners(here, Length.ZERO, Length.ZERO, sheet.layout()), Ink.CUT, Ref.NONE);
+    pen.caption(
+        left,
+        top + tall * scale + GAP + SMALLEST / 2,
+        foot(index, sheet),
+        SMALLEST,
+        Anchor.START,
+        Tone.QUIET,
+        Ref.NONE);
+  }
+
+  private String foot(int index, CutSheet sheet) {
+    int first = 1;
+    for (int i = 0; i < index; i++) {
+      first += plan.sheets().get(i).times();
+    }
+    String number =
+        sheet.times() == 1 ? Integer.toString(first) : first + "–" + (first + sheet.times() - 1);
+    return Words.say(
+        sheet.stock().offCut() ? "trim.foot-off-cut" : "trim.foot",
+        number,
+        sheet.stock().label(),
+        surface.format().briefSize(sheet.stock().width(), sheet.stock().height()));
+  }
+
+  private void leaf(Pen here, Layout.Placed placed) {
+    if (placed.what() instanceof Layout.Cut cut) {
+      Ref ref = ref(cut.part());
+      rectangle(here, placed.x(), placed.y(), cut, Fill.INSIDE, ref);
+      name(here, placed, cut.part().label(), ref);
+    }
+  }
+
+  /** Returns what lights together with a part elsewhere. */
+  static Ref ref(Part part) {
+    int dot = part.id().indexOf('.');
+    return dot < 0
+        ? new Ref(part.id(), "")
+        : new Ref(part.id().substring(0, dot), part.id().substring(dot + 1));
+  }
+
+  private void name(Pen here, Layout.Placed placed, String label, Ref ref) {
+    Layout what = placed.what();
+    double wide = what.width().toMillimetres() * here.scale() - GAP;
+    double tall = what.height().toMillimetres() * here.scale() - GAP;
+    double x = here.x(placed.x().toMillimetres() + what.width().toMillimetres() / 2);
+    double y = here.y(placed.y().toMillimetres() + what.height().toMillimetres() / 2);
+    String size = surface.format().briefSize(what.width(), what.height());
+    double letters = Math.min(surface.textSize(), tall);
+    while (letters >= SMALLEST && surface.measure().width(size, letters) > wide) {
+      letters -= 1;
+    }
+    if (letters < SMALLEST) {
+      return;
+    }
+    boolean named =
+        surface.measure().width(label, SMALLEST) <= wide && letters + SMALLEST + GAP <= tall;
+    double up = named ? (SMALLEST + GAP / 2) / 2 : 0;
+    here.caption(x, y - up, size, letters, Anchor.MIDDLE, Tone.PRINTED, ref);
+    if (named) {
+      double below = y - up + letters / 2 + GAP / 2 + SMALLEST / 2;
+      here.caption(x, below, label, SMALLEST, Anchor.MIDDLE, Tone.FAINT, ref);
+    }
+  }
+
+  private void cut(Pen here, int index) {
+    TrimStep step = steps.get(index);
+    double at = step.at().toMillimetres();
+    double x = step.x().toMillimetres();
+    double y = step.y().toMillimetres();
+    Spot from = here.place(step.down() ? new Spot(at, y) : new Spot(x, at));
+    Spot to =
+        here.place(
+            step.down()
+                ? new Spot(at, y + step.height().toMillimetres())
+                : new Spot(x + step.width().toMillimetres(), at));
+    Ink ink = index < done ? Ink.CUT : index == done ? Ink.NEXT_CUT : Ink.SHEET_EDGE;
+    here.stroke(ink, Ref.NONE, from, to);
+  }
+
+  private static void rectangle(Pen here, Length x, Length y, Layout what, Fill fill, Ref ref) {
+    here.shape(corners(here, x, y, what), fill, 1, ref);
+  }
+
+  private static List<Spot> corners(Pen here, Length x, Length y, Layout what) {
+    double left = here.x(x.toMillimetres());
+    double top = here.y(y.toMillimetres());
+    double right = here.x(x.plus(what.width()).toMillimetres());
+    double bottom = here.y(y.plus(what.height()).toMillimetres());
+    return List.of(
+        new Spot(left, top), new Spot(right, top), new Spot(right, bottom), new Spot(left, bottom));
+  }
+}

@@ -1,0 +1,173 @@
+package cufflink.core.drawing;
+
+import cufflink.core.cut.CutPlan;
+import cufflink.core.cut.TrimRun;
+import cufflink.core.cut.TrimStep;
+import cufflink.core.cut.TrimStep.Becomes;
+import cufflink.core.cut.TrimStep.Result;
+import cufflink.core.drawing.Drawing.Anchor;
+import cufflink.core.drawing.Drawing.Box;
+import cufflink.core.drawing.Drawing.Tone;
+import cufflink.core.flat.Spot;
+import cufflink.core.run.TrimDirections;
+import cufflink.core.words.Words;
+import java.util.List;
+
+/**
+ * Draws one cut as it is made: the paper on the trimmer with its edge at the fence and the blade
+ * where it comes down, and beside it the sheet with all its cuts.
+ */
+public final class TrimDrawing {
+  private static final double SHARE = 0.6;
+  private static final double HUGE = 44;
+  private static final double SMALL = 14;
+  private static final double GAP = 12;
+  private static final double FENCE = 10;
+  private static final int MOST_BESIDE = 3;
+
+  private final CutPlan plan;
+  private final TrimRun run;
+  private final int done;
+  private final Surface surface;
+  private final Pen pen = new Pen(1, 0, 0);
+
+  private TrimDrawing(CutPlan plan, TrimRun run, int done, Surface surface) {
+    this.plan = plan;
+    this.run = run;
+    this.done = done;
+    this.surface = surface;
+  }
+
+  /**
+   * Draws a moment of a run.
+   *
+   * @param plan the plan
+   * @param run its cuts in order
+   * @param done how many cuts are made, from 0 to their number
+   * @param surface what the drawing is made for
+   * @return the drawing; with all cuts made, or none to make, the sheets alone
+   */
+  public static Drawing of(CutPlan plan, TrimRun run, int done, Surface surface) {
+    TrimDrawing drawing = new TrimDrawing(plan, run, done, surface);
+    if (done < run.steps().size()) {
+      drawing.drawCut();
+    } else {
+      drawing.drawSheets(new Box(0, 0, surface.width(), surface.height()), 0);
+    }
+    return drawing.pen.drawing(surface);
+  }
+
+  private void drawCut() {
+    TrimStep step = run.steps().get(done);
+    double middle = surface.width() * SHARE;
+    drawTrimmer(step, new Box(GAP, GAP, middle, surface.height() - GAP));
+    drawSheets(new Box(middle + GAP, 0, surface.width(), surface.height()), step.sheet());
+  }
+
+  /** Draws the sheet in question large, and those that follow it below while there is room. */
+  private void drawSheets(Box room, int first) {
+    int count = Math.min(plan.sheets().size(), done < run.steps().size() ? 1 : MOST_BESIDE * 2);
+    double width = (room.right() - room.left()) / Math.max(1, Math.min(count, MOST_BESIDE));
+    int rows = (count + MOST_BESIDE - 1) / MOST_BESIDE;
+    double height = (room.bottom() - room.top()) / Math.max(1, rows);
+    for (int i = 0; i < count; i++) {
+      double left = room.left() + i % MOST_BESIDE * width;
+      double top = room.top() + i / MOST_BESIDE * height;
+      SheetDrawing.draw(
+          pen, plan, run, first + i, done, surface, new Box(left, top, left + width, top + height));
+    }
+  }
+
+  private void drawTrimmer(TrimStep step, Box room) {
+    double along = step.along().toMillimetres();
+    double deep = step.cut().toMillimetres();
+    double head = HUGE + 2 * GAP + RulerBand.DEPTH;
+    double foot = 2 * SMALL + 3 * GAP;
+    double wide = room.right() - room.left() - FENCE - 2 * GAP;
+    double tall = room.bottom() - room.top() - head - foot;
+    double scale = Math.max(Double.MIN_NORMAL, Math.min(wide / along, tall / deep));
+    double left = room.left() + FENCE + (wide - along * scale) / 2;
+    double top = room.top() + head + (tall - deep * scale) / 2;
+    Pen here = pen.elsewhere(scale, left, top);
+    double fence = step.fence().toMillimetres();
+    Result atFence = step.farEdge() ? step.rest() : step.first();
+    Result beyond = step.farEdge() ? step.first() : step.rest();
+    paper(here, atFence, 0, fence, deep);
+    paper(here, beyond, fence, along, deep);
+    new RulerBand(here, surface.marks()).above(step.along());
+    fence(here, deep);
+    blade(here, step, fence, deep);
+    labels(here, atFence, 0, fence, deep);
+    labels(here, beyond, fence, along, deep);
+    caption(here.x(along / 2), here.y(deep) + GAP + SMALL, side(step), SMALL, Tone.QUIET);
+  }
+
+  private String side(TrimStep step) {
+    return Words.say(
+        "trim.on-top",
+        new TrimDirections(surface.format()).paper(step),
+        surface.format().format(step.along()));
+  }
+
+  private void paper(Pen here, Result result, double from, double to, double deep) {
+    Fill fill = result.becomes() == Becomes.PART ? Fill.INSIDE : Fill.SHEET;
+    List<Spot> corners =
+        List.of(
+            here.place(new Spot(from, 0)),
+            here.place(new Spot(to, 0)),
+            here.place(new Spot(to, deep)),
+            here.place(new Spot(from, deep)));
+    Ref ref = result.part().map(SheetDrawing::ref).orElse(Ref.NONE);
+    pen.shape(corners, fill, 1, ref);
+    pen.outline(corners, Ink.SHEET_EDGE, ref);
+  }
+
+  /** Draws the fence as a bar at the paper's left edge. */
+  private void fence(Pen here, double deep) {
+    double x = here.x(0);
+    double top = here.y(0) - RulerBand.DEPTH;
+    double bottom = here.y(deep);
+    pen.shape(
+        List.of(
+            new Spot(x - FENCE, top),
+            new Spot(x, top),
+            new Spot(x, bottom),
+            new Spot(x - FENCE, bottom)),
+        Fill.FENCE,
+        1,
+        Ref.NONE);
+  }
+
+  private void blade(Pen here, TrimStep step, double fence, double deep) {
+    double x = here.x(fence);
+    double top = here.y(0) - RulerBand.DEPTH - GAP;
+    pen.stroke(Ink.NEXT_CUT, Ref.NONE, new Spot(x, top), new Spot(x, here.y(deep) + GAP));
+    String number = surface.format().brief(step.fence());
+    double half = surface.measure().width(number, HUGE) / 2;
+    double at = Math.max(half + GAP, x);
+    caption(at, top - HUGE / 2, number, HUGE, Tone.NUMBER);
+  }
+
+  private void labels(Pen here, Result result, double from, double to, double deep) {
+    String text =
+        switch (result.becomes()) {
+          case PART -> result.name();
+          case PAPER -> Words.say("trim.again");
+          case OFF_CUT -> Words.say("trim.keep");
+          default -> Words.say("trim.bin");
+        };
+    double room = (to - from) * here.scale() - GAP;
+    double x = here.x((from + to) / 2);
+    double y = here.y(deep / 2);
+    for (double letters = surface.textSize(); letters >= SMALL - 1; letters -= 1) {
+      if (surface.measure().width(text, letters) <= room) {
+        caption(x, y, text, letters, Tone.PRINTED);
+        return;
+      }
+    }
+  }
+
+  private void caption(double x, double y, String text, double size, Tone tone) {
+    pen.caption(x, y, text, size, Anchor.MIDDLE, tone, Ref.NONE);
+  }
+}

@@ -1,0 +1,118 @@
+package cufflink.core.run;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.core.Strips;
+import cufflink.core.design.Design;
+import cufflink.core.design.Face;
+import cufflink.core.design.Fold;
+import cufflink.core.design.Layer;
+import cufflink.core.design.PaperKind;
+import cufflink.core.design.Piece;
+import cufflink.core.design.Score;
+import cufflink.core.design.Segment;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.measure.Marks;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Scoring all pieces of a job. Source: common practice, no source. */
+class ScoreJobTest {
+  private static final ScoringHabit HABIT = new ScoringHabit(true, Marks.FIVE_MILLIMETRES);
+  private static final Directions DIRECTIONS =
+      new Directions(LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN), HABIT);
+
+  private static ScoreRun run(Piece piece) {
+    return ScoreRun.of(piece, HABIT);
+  }
+
+  @Test
+  void of_sameStopsAreScoredTogether() {
+    Piece strip = Strips.strip(50, Fold.VALLEY, false, 40, 40, 40).base();
+    Piece wide = Strips.strip(90, Fold.VALLEY, false, 40, 40, 60).base();
+    Piece other = Strips.strip(90, Fold.VALLEY, 55, 60).base();
+    ScoreJob job = ScoreJob.of(List.of(run(strip), run(other), run(wide)), HABIT, 12);
+    assertEquals(2, job.batches().size());
+    assertEquals(2, job.batches().get(0).items().size());
+    assertEquals(
+        List.of(Length.ofMillimetres(40), Length.ofMillimetres(80)), job.batches().get(0).stops());
+    assertEquals(12, job.batches().get(0).items().get(0).count());
+  }
+
+  @Test
+  void of_endsThatMatterTwice_areTold() {
+    Piece piece =
+        Strips.piece(
+            100,
+            60,
+            List.of(
+                Strips.upright("a", Fold.VALLEY, 30, 60),
+                Strips.upright("b", Fold.MOUNTAIN, 60, 60)),
+            List.of());
+    ScoreJob job = ScoreJob.of(List.of(run(piece)), HABIT, 1);
+    assertEquals(
+        List.of(
+            "Lay it inside up with the 100 side along the top. Its ends look the same: pencil a"
+                + " dot in the top left corner now.",
+            "Turn it over so that the left edge stays left: outside up. The dot must lie in the"
+                + " bottom left corner, on the face that is down."),
+        job.batches().stream().map(each -> DIRECTIONS.lay(each.items().get(0))).toList());
+  }
+
+  @Test
+  void of_endsThatDoNotMatter_areNotTold() {
+    Piece once = Strips.strip(50, Fold.VALLEY, 30, 70).base();
+    Piece middle =
+        Strips.piece(
+            100,
+            60,
+            List.of(
+                Strips.upright("a", Fold.VALLEY, 50, 60),
+                Strips.level("b", Fold.MOUNTAIN, 30, 100)),
+            List.of());
+    ScoreJob job = ScoreJob.of(List.of(run(once), run(middle)), HABIT, 1);
+    assertTrue(
+        job.batches().stream()
+            .flatMap(each -> each.items().stream())
+            .allMatch(each -> each.dot().isEmpty()));
+  }
+
+  @Test
+  void of_slantedScores_areDrawnBetweenMarks() {
+    Score corner =
+        new Score(
+            "t", "turn-in", Fold.VALLEY, new Segment(Strips.point(0, 40), Strips.point(40, 0)));
+    Piece piece = Strips.piece(100, 60, List.of(corner), List.of());
+    ScoreJob job = ScoreJob.of(List.of(run(piece)), HABIT, 3);
+    assertEquals(
+        "turn-in: mark two places, 0 across and 40 down, and 40 across and 0 down, and score from"
+            + " one to the other, outside up.",
+        DIRECTIONS.slanted(job.slanted().get(0)));
+    assertEquals(3, job.slanted().get(0).count());
+  }
+
+  @Test
+  void passes_oneMoreForEachLayerOverTheScore() {
+    Design plain = Strips.strip(50, Fold.VALLEY, 40, 40, 40);
+    Layer over =
+        new Layer(
+            "over",
+            "over",
+            PaperKind.PATTERNED,
+            "base",
+            Face.OUTSIDE,
+            Strips.point(2, 2),
+            Length.ofMillimetres(60),
+            Length.ofMillimetres(46),
+            Length.ofMillimetres(4),
+            Layer.Shape.WHOLE);
+    Design laminated = Strips.with(plain, over);
+    Piece base = laminated.base();
+    assertEquals(2, ScoreJob.passes(laminated, base, base.scores().get(0)));
+    assertEquals(1, ScoreJob.passes(laminated, base, base.scores().get(1)));
+    assertEquals("2 passes, since it is laminated", DIRECTIONS.passes(2));
+    assertEquals("", DIRECTIONS.passes(1));
+  }
+}
