@@ -5,7 +5,10 @@ import cufflink.core.words.Words;
 import cufflink.desktop.paper.FontBook;
 import cufflink.desktop.shell.MainWindow;
 import cufflink.desktop.shell.Projects;
+import cufflink.desktop.work.PaperDrawer;
 import cufflink.desktop.work.Workbench;
+import cufflink.files.project.AtomicFile;
+import cufflink.files.project.DrawerStore;
 import cufflink.files.project.Settings;
 import cufflink.files.project.UserFolders;
 import java.nio.file.Path;
@@ -34,7 +37,7 @@ public class CufflinkApp extends Application {
     UserFolders folders = preload.folders();
     Settings settings = Settings.read(folders.settings());
     FontBook.prepare();
-    Workbench bench = new Workbench(preload.library().join(), settings.marks());
+    Workbench bench = new Workbench(preload.library().join(), settings.marks(), drawer(folders));
     Projects files = new Projects(bench, folders, settings);
     projects = Optional.of(files);
     List<Job> demonstration = preload.demonstration().join();
@@ -97,6 +100,11 @@ public class CufflinkApp extends Application {
       stage.setWidth(before.getWidth());
       stage.setHeight(before.getHeight());
     }
+  }
+
+  private static PaperDrawer drawer(UserFolders folders) {
+    AtomicFile writer = new AtomicFile(AtomicFile.Disk.REAL);
+    return new PaperDrawer(new DrawerStore(folders.drawer(), writer));
   }
 
   private static void remember(Stage stage, Workbench bench, Projects files) {

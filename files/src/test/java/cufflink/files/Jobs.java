@@ -1,14 +1,19 @@
 package cufflink.files;
 
+import cufflink.core.cut.Drawer;
+import cufflink.core.cut.Watch;
 import cufflink.core.design.Setting;
 import cufflink.core.design.Values;
 import cufflink.core.fit.Goal;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
+import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
 import cufflink.core.run.ScoringHabit;
 import cufflink.files.pattern.PatternLibrary;
+import cufflink.files.size.StandardSizes;
+import java.util.List;
 
 /** Jobs for tests. */
 public final class Jobs {
@@ -45,5 +50,18 @@ public final class Jobs {
   /** Returns what follows from a job. */
   public static Derivation derive(Job job) {
     return Derivation.of(LIBRARY.pattern(job).orElseThrow(), job);
+  }
+
+  /** Returns how a job's papers are cut from A4 with an empty drawer. */
+  public static List<PaperPlan> plans(Derivation derivation) {
+    PaperPlan.Supplies supplies =
+        new PaperPlan.Supplies(
+            Drawer.EMPTY,
+            StandardSizes.usualSheet(derivation.job().marks()),
+            StandardSizes.sheets());
+    return derivation
+        .made()
+        .map(made -> PaperPlan.of(made.design(), derivation.job(), supplies, Watch.NOBODY))
+        .orElse(List.of());
   }
 }

@@ -75,12 +75,14 @@ public record Drawer(List<Stock> stock, Map<String, Map<String, Integer>> reserv
    * Sets paper aside for a job, in place of what was set aside for it before.
    *
    * @param job the job
-   * @param plan how it is cut
+   * @param plans how its papers are cut
    * @return the changed drawer
    */
-  public Drawer reserve(String job, CutPlan plan) {
+  public Drawer reserve(String job, List<CutPlan> plans) {
     Map<String, Integer> counts = new LinkedHashMap<>();
-    plan.takes().forEach((each, count) -> counts.merge(each.id(), count, Integer::sum));
+    plans.forEach(
+        plan ->
+            plan.takes().forEach((each, count) -> counts.merge(each.id(), count, Integer::sum)));
     return withReserved(job, counts);
   }
 
@@ -113,6 +115,11 @@ public record Drawer(List<Stock> stock, Map<String, Map<String, Integer>> reserv
    */
   public Drawer take(String job, CutPlan plan, TrimRun run) {
     Map<Stock, Integer> takes = plan.takes();
+    Map<String, Integer> aside = new LinkedHashMap<>(reserved.getOrDefault(job, Map.of()));
+    takes.forEach(
+        (each, count) ->
+            aside.computeIfPresent(
+                each.id(), (id, before) -> before > count ? before - count : null));
     List<Stock> now = new ArrayList<>();
     for (Stock each : stock) {
       int taken =
@@ -125,7 +132,7 @@ public record Drawer(List<Stock> stock, Map<String, Map<String, Integer>> reserv
         now.add(each.withCount(left));
       }
     }
-    Drawer drawer = new Drawer(now, release(job).reserved);
+    Drawer drawer = new Drawer(now, withReserved(job, aside).reserved);
     for (TrimStep step : run.steps()) {
       Paper paper = plan.sheets().get(step.sheet()).stock().paper();
       for (TrimStep.Result result : List.of(step.first(), step.rest())) {

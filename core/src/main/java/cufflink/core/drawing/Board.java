@@ -9,7 +9,7 @@ import java.util.List;
  * Draws the scoring board under a piece: its body, its grooves, and the fences the paper lies at.
  */
 final class Board {
-  private static final double OVERHANG = 14;
+  private static final double OVERHANG = 8;
   private static final double FENCE = 7;
   private static final double CLOSEST = 4;
 

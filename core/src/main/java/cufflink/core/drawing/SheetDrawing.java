@@ -3,7 +3,6 @@ package cufflink.core.drawing;
 import cufflink.core.cut.CutPlan;
 import cufflink.core.cut.CutSheet;
 import cufflink.core.cut.Layout;
-import cufflink.core.cut.Part;
 import cufflink.core.cut.TrimRun;
 import cufflink.core.cut.TrimStep;
 import cufflink.core.drawing.Drawing.Anchor;
@@ -96,7 +95,9 @@ public final class SheetDrawing {
     String number =
         sheet.times() == 1 ? Integer.toString(first) : first + "–" + (first + sheet.times() - 1);
     return Words.say(
-        sheet.stock().offCut() ? "trim.foot-off-cut" : "trim.foot",
+        sheet.stock().offCut()
+            ? "trim.foot-off-cut"
+            : sheet.times() == 1 ? "trim.foot" : "trim.foot-several",
         number,
         sheet.stock().label(),
         surface.format().briefSize(sheet.stock().width(), sheet.stock().height()));
@@ -104,18 +105,10 @@ public final class SheetDrawing {
 
   private void leaf(Pen here, Layout.Placed placed) {
     if (placed.what() instanceof Layout.Cut cut) {
-      Ref ref = ref(cut.part());
+      Ref ref = Ref.of(cut.part());
       rectangle(here, placed.x(), placed.y(), cut, Fill.INSIDE, ref);
       name(here, placed, cut.part().label(), ref);
     }
-  }
-
-  /** Returns what lights together with a part elsewhere. */
-  static Ref ref(Part part) {
-    int dot = part.id().indexOf('.');
-    return dot < 0
-        ? new Ref(part.id(), "")
-        : new Ref(part.id().substring(0, dot), part.id().substring(dot + 1));
   }
 
   private void name(Pen here, Layout.Placed placed, String label, Ref ref) {

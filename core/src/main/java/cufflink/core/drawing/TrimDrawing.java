@@ -117,7 +117,7 @@ public final class TrimDrawing {
             here.place(new Spot(to, 0)),
             here.place(new Spot(to, deep)),
             here.place(new Spot(from, deep)));
-    Ref ref = result.part().map(SheetDrawing::ref).orElse(Ref.NONE);
+    Ref ref = result.part().map(Ref::of).orElse(Ref.NONE);
     pen.shape(corners, fill, 1, ref);
     pen.outline(corners, Ink.SHEET_EDGE, ref);
   }

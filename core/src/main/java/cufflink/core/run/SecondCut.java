@@ -11,6 +11,8 @@ import cufflink.core.design.Segment;
 import cufflink.core.design.Sentence;
 import cufflink.core.design.Slit;
 import cufflink.core.measure.Length;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -147,5 +149,16 @@ public record SecondCut(
         last.y().minus(first.y()),
         first.x(),
         first.y());
+  }
+
+  /**
+   * Says the whole cut: where, how, and what has to wait for it.
+   *
+   * @param format how lengths are written
+   * @return a few sentences
+   */
+  public String say(LengthFormat format) {
+    String words = direction.say(format) + " " + manner.say(format);
+    return before.isEmpty() ? words : Words.say("cut.before", words, before);
   }
 }

@@ -30,7 +30,11 @@ public final class TrimDirections {
   }
 
   private static String paper(String name) {
-    return Words.say(name.contains(" ") ? "trim.strip" : "trim.sheet", name);
+    boolean several = name.contains("–");
+    if (name.contains(" ")) {
+      return Words.say(several ? "trim.strips" : "trim.strip", name);
+    }
+    return Words.say(several ? "trim.several" : "trim.sheet", name);
   }
 
   /**

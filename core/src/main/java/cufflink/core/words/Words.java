@@ -15,7 +15,8 @@ public final class Words {
    * Returns a sentence with its places filled.
    *
    * @param key the sentence's name
-   * @param details what goes into the places {0}, {1} and so on; numbers are written as they are
+   * @param details what goes into the places {0}, {1} and so on; numbers are written as they are,
+   *     or choose between words where the sentence says so
    * @return the sentence
    * @throws java.util.MissingResourceException if there is no such sentence, which is our bug
    */
@@ -26,7 +27,8 @@ public final class Words {
     }
     Object[] plain = new Object[details.length];
     for (int i = 0; i < details.length; i++) {
-      plain[i] = String.valueOf(details[i]);
+      boolean chooses = details[i] instanceof Number && text.contains("{" + i + ", choice");
+      plain[i] = chooses ? details[i] : String.valueOf(details[i]);
     }
     return new MessageFormat(text, Locale.ROOT).format(plain);
   }

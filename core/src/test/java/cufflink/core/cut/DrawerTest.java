@@ -30,7 +30,8 @@ class DrawerTest {
   @Test
   void reserve_hidesPaperFromOtherJobs() {
     Drawer drawer = Drawer.EMPTY.put(FIVE);
-    Drawer reserved = drawer.reserve("tide table", plan(drawer.free(Paper.CARD, "tide table"), 7));
+    Drawer reserved =
+        drawer.reserve("tide table", List.of(plan(drawer.free(Paper.CARD, "tide table"), 7)));
     assertEquals(1, reserved.free(Paper.CARD, "signs").get(0).count());
     assertEquals(5, reserved.free(Paper.CARD, "tide table").get(0).count());
     assertEquals(5, reserved.release("tide table").free(Paper.CARD, "signs").get(0).count());

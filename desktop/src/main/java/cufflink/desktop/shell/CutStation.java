@@ -1,84 +1,175 @@
 package cufflink.desktop.shell;
 
+import cufflink.core.cut.Drawer;
+import cufflink.core.cut.TrimRun;
+import cufflink.core.cut.TrimStep;
 import cufflink.core.drawing.Drawing;
 import cufflink.core.drawing.PiecesDrawing;
 import cufflink.core.drawing.Surface;
+import cufflink.core.drawing.TrimDrawing;
 import cufflink.core.job.Derivation;
-import cufflink.core.job.Job;
-import cufflink.core.job.Order;
-import cufflink.core.paper.Papers;
+import cufflink.core.job.PaperPlan;
+import cufflink.core.run.TrimDirections;
 import cufflink.core.words.Words;
+import cufflink.desktop.work.Cutter;
 import cufflink.desktop.work.Workbench;
-import cufflink.files.pattern.Extras;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import javafx.scene.Node;
-import javafx.scene.control.MenuItem;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.Slider;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
 
-/** What to cut? */
+/** What to cut, and in what order? The trimmer with its fence, one cut after another. */
 final class CutStation implements StationView {
   private final Workbench bench;
+  private final Runnable refresh;
+  private final Slider scrubber = new Slider(0, 1, 0);
+  private int paper;
 
-  CutStation(Workbench bench) {
+  CutStation(Workbench bench, Runnable redraw, Runnable refresh) {
     this.bench = bench;
+    this.refresh = refresh;
+    scrubber.setBlockIncrement(1);
+    scrubber.setMajorTickUnit(1);
+    scrubber.setMinorTickCount(0);
+    scrubber.setSnapToTicks(true);
+    scrubber.setAccessibleText(Words.say("trim.scrubber"));
+    scrubber.valueProperty().addListener((property, before, now) -> redraw.run());
+    Cutter cutter = bench.cutter();
+    cutter.plans().addListener((property, before, now) -> refresh.run());
+  }
+
+  private Optional<PaperPlan> plan() {
+    List<PaperPlan> plans = bench.cutter().plans().get();
+    paper = Math.max(0, Math.min(paper, plans.size() - 1));
+    return plans.isEmpty() ? Optional.empty() : Optional.of(plans.get(paper));
   }
 
   @Override
   public Node sentence(Derivation derivation) {
-    int count =
-        derivation
-            .made()
-            .map(made -> made.design().pieces().size() + made.design().layers().size())
-            .orElse(0);
-    Papers papers = derivation.job().papers();
-    PaperChoice card =
-        new PaperChoice(bench, papers.card(), now -> new Papers(now, bench.papers().patterned()));
-    PaperChoice layers =
-        new PaperChoice(bench, papers.patterned(), now -> new Papers(bench.papers().card(), now));
-    return new Sentence()
-        .say(Words.say("cut.sentence", count))
-        .say(Words.say("cut.card"))
-        .choice(card.word(), Words.say("cut.card-hint"), card::items)
-        .say(Words.say("cut.patterned"))
-        .choice(layers.word(), Words.say("cut.patterned-hint"), layers::items)
-        .say(Words.say("cut.with"))
-        .choice(
-            extras(derivation.job().order()),
-            Words.say("cut.extras-hint"),
-            () -> extras(derivation.job()));
+    bench.cutter().ask(derivation, bench.drawer());
+    return new CutSentence(bench, derivation).sentence(plan(), this::choose);
   }
 
-  private static String extras(Order order) {
-    return Extras.ALL.stream()
-        .filter(order.extras()::contains)
-        .map(each -> Words.say("extra." + each))
-        .reduce((first, next) -> Words.say("cut.both", first, next))
-        .orElse(Words.say("cut.nothing"));
-  }
-
-  private List<MenuItem> extras(Job job) {
-    return Extras.ALL.stream()
-        .map(
-            each ->
-                Sentence.tick(
-                    Words.say("extra." + each),
-                    job.order().extras().contains(each),
-                    () -> bench.order(toggled(job.order(), each))))
-        .toList();
-  }
-
-  private static Order toggled(Order order, String extra) {
-    Set<String> extras = new HashSet<>(order.extras());
-    if (!extras.remove(extra)) {
-      extras.add(extra);
-    }
-    return order.withExtras(extras);
+  private void choose(int index) {
+    paper = index;
+    scrubber.setValue(0);
+    refresh.run();
   }
 
   @Override
   public Optional<Drawing> draw(Derivation derivation, Surface surface) {
-    return derivation.made().map(made -> PiecesDrawing.of(made.design(), surface));
+    Optional<PaperPlan> shown = plan().filter(each -> !each.plan().sheets().isEmpty());
+    if (shown.isEmpty()) {
+      return derivation.made().map(made -> PiecesDrawing.of(made.design(), surface));
+    }
+    TrimRun run = shown.get().run();
+    return Optional.of(TrimDrawing.of(shown.get().plan(), run, done(run), surface));
+  }
+
+  private int done(TrimRun run) {
+    return (int) Math.min(run.steps().size(), Math.round(scrubber.getValue()));
+  }
+
+  @Override
+  public Optional<Node> foot(Derivation derivation) {
+    if (bench.cutter().busy().get()) {
+      Button stop = new Button(Words.say("trim.stop"));
+      stop.setOnAction(event -> bench.cutter().stop());
+      return Optional.of(foot(words(Words.say("trim.busy")), stop));
+    }
+    return plan()
+        .filter(each -> !each.plan().sheets().isEmpty())
+        .map(each -> foot(derivation, each));
+  }
+
+  private Node foot(Derivation derivation, PaperPlan plan) {
+    int count = plan.run().steps().size();
+    scrubber.setMax(Math.max(1, count));
+    Label words = words(direction(plan));
+    scrubber.valueProperty().addListener((property, before, now) -> words.setText(direction(plan)));
+    HBox.setHgrow(scrubber, Priority.ALWAYS);
+    HBox row =
+        foot(scrubber, button("step.back", -1), button("step.on", 1), keeping(derivation, plan));
+    HBox above = new HBox(words);
+    above.getStyleClass().add("words-above");
+    return new VBox(above, row);
+  }
+
+  private static Label words(String text) {
+    Label words = new Label(text);
+    words.getStyleClass().add("direction");
+    words.setWrapText(true);
+    words.setMaxWidth(Double.MAX_VALUE);
+    words.setMinHeight(64);
+    HBox.setHgrow(words, Priority.ALWAYS);
+    return words;
+  }
+
+  private static HBox foot(Node... nodes) {
+    HBox foot = new HBox(nodes);
+    foot.getStyleClass().add("foot");
+    return foot;
+  }
+
+  private String direction(PaperPlan plan) {
+    List<TrimStep> steps = plan.run().steps();
+    int done = done(plan.run());
+    if (done >= steps.size()) {
+      return Words.say("trim.done");
+    }
+    TrimDirections directions = new TrimDirections(bench.format());
+    TrimStep step = steps.get(done);
+    return directions.lay(step) + " " + directions.makes(step);
+  }
+
+  private Button button(String key, int direction) {
+    Button button = new Button(Words.say(key));
+    button.setMinWidth(HBox.USE_PREF_SIZE);
+    button.setOnAction(event -> step(direction));
+    return button;
+  }
+
+  /** Sets the paper aside, or takes it out of the drawer once it is cut. */
+  private Node keeping(Derivation derivation, PaperPlan plan) {
+    boolean cut = done(plan.run()) >= plan.run().steps().size();
+    String job = derivation.job().title();
+    boolean reserved = bench.drawer().reserved().containsKey(job);
+    String key = cut ? "drawer.cut" : reserved ? "drawer.let-go" : "drawer.reserve";
+    Button button = new Button(Words.say(key));
+    button.setMinWidth(HBox.USE_PREF_SIZE);
+    button.setOnAction(
+        event -> {
+          if (cut) {
+            bench.changeDrawer(each -> each.take(job, plan.plan(), plan.run()), "drawer.was-cut");
+          } else if (reserved) {
+            bench.changeDrawer(each -> each.release(job), "drawer.was-let-go");
+          } else {
+            bench.changeDrawer(each -> reserve(each, job), "drawer.was-reserved");
+          }
+          refresh.run();
+        });
+    return button;
+  }
+
+  private Drawer reserve(Drawer drawer, String job) {
+    return drawer.reserve(job, bench.cutter().plans().get().stream().map(PaperPlan::plan).toList());
+  }
+
+  @Override
+  public void step(int direction) {
+    scrubber.setValue(Math.round(scrubber.getValue()) + direction);
+    if (plan().filter(each -> done(each.run()) >= each.run().steps().size()).isPresent()) {
+      refresh.run();
+    }
+  }
+
+  @Override
+  public void act() {
+    step(1);
   }
 }

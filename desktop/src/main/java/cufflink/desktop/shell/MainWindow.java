@@ -56,7 +56,7 @@ public final class MainWindow extends StackPane {
     this.slip = new SlipView(bench);
     FoldStation fold = new FoldStation(this::redrawOnly, this::refresh);
     views.put(Station.SIZE, new SizeStation(bench));
-    views.put(Station.CUT, new CutStation(bench));
+    views.put(Station.CUT, new CutStation(bench, this::redrawOnly, this::refresh));
     views.put(Station.SCORE, new ScoreStation(bench, this::refresh));
     views.put(Station.FOLD, fold);
     views.put(Station.LAYER, new LayerStation(bench, this::refresh));

@@ -113,6 +113,8 @@ final class MenuStrip extends HBox {
     items.add(new SeparatorMenuItem());
     items.add(Sentence.item(Words.say("menu.pdf"), () -> projects.exportPdf(window())));
     items.add(Sentence.item(Words.say("menu.svg"), () -> projects.exportSvg(window())));
+    items.add(Sentence.item(Words.say("menu.csv"), () -> projects.exportCsv(window())));
+    items.add(Sentence.item(Words.say("menu.sheets"), () -> projects.exportSheets(window())));
     return items;
   }
 

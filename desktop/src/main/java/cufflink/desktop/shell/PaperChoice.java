@@ -30,7 +30,7 @@ final class PaperChoice {
   }
 
   String word() {
-    return word(paper);
+    return Words.say("cut.weight", Integer.toString(paper.grammage()));
   }
 
   private static String word(Paper paper) {

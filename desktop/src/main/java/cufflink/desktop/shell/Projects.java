@@ -1,11 +1,16 @@
 package cufflink.desktop.shell;
 
+import cufflink.core.cut.Drawer;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
+import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Parsed;
 import cufflink.core.words.Words;
+import cufflink.desktop.work.Cutter;
 import cufflink.desktop.work.Workbench;
+import cufflink.files.export.CutCsv;
 import cufflink.files.export.JobSheet;
+import cufflink.files.export.SheetsSvg;
 import cufflink.files.export.SvgExport;
 import cufflink.files.project.AtomicFile;
 import cufflink.files.project.Drafts;
@@ -212,15 +217,52 @@ public final class Projects {
    * @param window where to ask
    */
   public void exportPdf(Window window) {
+    Drawer drawer = bench.drawer();
     export(
         window,
         ".pdf",
         derivation -> {
           ByteArrayOutputStream out = new ByteArrayOutputStream();
           boolean inches = derivation.job().marks().inInches();
-          JobSheet.write(derivation, inches ? JobSheet.Printer.LETTER : JobSheet.Printer.A4, out);
+          JobSheet.Printer printer = inches ? JobSheet.Printer.LETTER : JobSheet.Printer.A4;
+          JobSheet.write(derivation, Cutter.plans(derivation, drawer), printer, out);
           return out.toByteArray();
         });
+  }
+
+  /**
+   * Asks for a file and writes the cut list in it, as CSV.
+   *
+   * @param window where to ask
+   */
+  public void exportCsv(Window window) {
+    Drawer drawer = bench.drawer();
+    LengthFormat format = LengthFormat.of(bench.marks(), LengthFormat.Fractions.PLAIN);
+    export(
+        window,
+        ".csv",
+        derivation ->
+            CutCsv.write(
+                    derivation.made().orElseThrow().design(),
+                    Cutter.plans(derivation, drawer),
+                    derivation.job().order().copies(),
+                    format)
+                .getBytes(StandardCharsets.UTF_8));
+  }
+
+  /**
+   * Asks for a file and writes the sheets with their parts in it, as SVG.
+   *
+   * @param window where to ask
+   */
+  public void exportSheets(Window window) {
+    Drawer drawer = bench.drawer();
+    export(
+        window,
+        ".svg",
+        derivation ->
+            SheetsSvg.write(derivation.job().title(), Cutter.plans(derivation, drawer))
+                .getBytes(StandardCharsets.UTF_8));
   }
 
   /**

@@ -3,10 +3,12 @@ package cufflink.desktop.shell;
 import cufflink.core.drawing.Drawing;
 import cufflink.core.drawing.FlatDrawing;
 import cufflink.core.drawing.Lie;
+import cufflink.core.drawing.Ref;
 import cufflink.core.drawing.Surface;
 import cufflink.core.job.Derivation;
 import cufflink.core.measure.Marks;
 import cufflink.core.run.Directions;
+import cufflink.core.run.ScoreJob;
 import cufflink.core.run.ScoreRun;
 import cufflink.core.run.ScoringHabit;
 import cufflink.core.words.Words;
@@ -14,6 +16,7 @@ import cufflink.desktop.work.Workbench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -27,8 +30,16 @@ final class ScoreStation implements StationView {
   private final Runnable redraw;
   private int index;
 
-  /** One way a piece lies while it is scored. */
-  private record Step(ScoreRun run, ScoreRun.Setup setup) {}
+  /** One stop of a piece that lies on the board, or a score drawn between two marks. */
+  private record Step(ScoreJob.Item item, int stop) {
+    ScoreRun.Setup setup() {
+      return item.setup();
+    }
+
+    Ref ref() {
+      return new Ref(item.run().piece().id(), setup().stops().get(stop).score().id());
+    }
+  }
 
   ScoreStation(Workbench bench, Runnable redraw) {
     this.bench = bench;
@@ -37,8 +48,17 @@ final class ScoreStation implements StationView {
 
   private static List<Step> steps(Derivation derivation) {
     List<Step> steps = new ArrayList<>();
-    for (ScoreRun run : derivation.made().map(Derivation.Made::scoring).orElse(List.of())) {
-      run.setups().forEach(setup -> steps.add(new Step(run, setup)));
+    ScoreJob job =
+        ScoreJob.of(
+            derivation.made().map(Derivation.Made::scoring).orElse(List.of()),
+            derivation.job().habit(),
+            derivation.job().order().copies());
+    for (ScoreJob.Batch batch : job.batches()) {
+      for (ScoreJob.Item item : batch.items()) {
+        for (int i = 0; i < item.setup().stops().size(); i++) {
+          steps.add(new Step(item, i));
+        }
+      }
     }
     return steps;
   }
@@ -87,7 +107,8 @@ final class ScoreStation implements StationView {
     return current(derivation)
         .map(
             step -> {
-              Lie lie = new Lie(step.run().piece(), step.setup().side(), step.setup().faceUp());
+              Lie lie =
+                  new Lie(step.item().run().piece(), step.setup().side(), step.setup().faceUp());
               return FlatDrawing.of(
                   lie,
                   surface,
@@ -98,31 +119,46 @@ final class ScoreStation implements StationView {
                           step.setup().stops().stream()
                               .anyMatch(stop -> stop.score().equals(score)),
                       false,
-                      false));
+                      false,
+                      Optional.of(derivation.job().habit().grooves())));
             });
   }
 
   @Override
   public Optional<Node> foot(Derivation derivation) {
+    return current(derivation).map(step -> foot(derivation, step));
+  }
+
+  private Node foot(Derivation derivation, Step step) {
     Directions directions = new Directions(bench.format(), derivation.job().habit());
-    return current(derivation)
-        .map(
-            step -> {
-              Label words = new Label(directions.lay(step.run(), step.setup()));
-              words.getStyleClass().add("direction");
-              words.setWrapText(true);
-              HBox.setHgrow(words, Priority.ALWAYS);
-              words.setMaxWidth(Double.MAX_VALUE);
-              int count = steps(derivation).size();
-              Label where = new Label(Words.say("score.step", index + 1, count));
-              where.setMinWidth(HBox.USE_PREF_SIZE);
-              HBox foot = new HBox(words);
-              if (count > 1) {
-                foot.getChildren().addAll(button("step.back", -1), where, button("step.on", 1));
-              }
-              foot.getStyleClass().add("foot");
-              return foot;
-            });
+    ScoreRun.Stop stop = step.setup().stops().get(step.stop());
+    Label number = new Label(bench.format().format(stop.at()));
+    number.getStyleClass().add("huge");
+    number.setMinWidth(HBox.USE_PREF_SIZE);
+    String often =
+        derivation
+            .made()
+            .map(made -> ScoreJob.passes(made.design(), step.item().run().piece(), stop.score()))
+            .map(directions::passes)
+            .orElse("");
+    String what = directions.stop(stop) + (often.isEmpty() ? "" : "; " + often);
+    String name = step.item().run().piece().label();
+    Label words =
+        new Label(Words.say("score.now", name, directions.lay(step.item())) + "\n" + what);
+    words.getStyleClass().add("direction");
+    words.setWrapText(true);
+    words.setMinHeight(Label.USE_PREF_SIZE);
+    HBox.setHgrow(words, Priority.ALWAYS);
+    words.setMaxWidth(Double.MAX_VALUE);
+    int count = steps(derivation).size();
+    Label where = new Label(Words.say("score.step", index + 1, count));
+    where.setMinWidth(HBox.USE_PREF_SIZE);
+    HBox foot = new HBox(number, words);
+    if (count > 1) {
+      foot.getChildren().addAll(button("step.back", -1), where, button("step.on", 1));
+    }
+    foot.getStyleClass().add("foot");
+    return foot;
   }
 
   private Button button(String key, int direction) {
@@ -136,6 +172,11 @@ final class ScoreStation implements StationView {
   public void step(int direction) {
     index += direction;
     redraw.run();
+    bench
+        .derivation()
+        .get()
+        .flatMap(this::current)
+        .ifPresent(now -> bench.chosen().set(Set.of(now.ref())));
   }
 
   @Override

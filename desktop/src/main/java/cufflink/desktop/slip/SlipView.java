@@ -60,6 +60,7 @@ public final class SlipView extends ScrollPane {
               looked.leave(before);
               refresh();
             });
+    bench.cutter().plans().addListener((property, before, now) -> refresh());
     bench.chosen().addListener((property, before, now) -> light(now));
     bench.derivation().get().ifPresent(each -> looked.changed(each, ""));
     refresh();
@@ -86,7 +87,13 @@ public final class SlipView extends ScrollPane {
   private void refresh() {
     Station station = bench.station().get();
     List<SlipSection> sections =
-        bench.derivation().get().map(each -> SlipWriter.write(each, station)).orElse(List.of());
+        bench
+            .derivation()
+            .get()
+            .map(
+                each ->
+                    SlipWriter.write(each, station, bench.cutter().plans().get(), bench.drawer()))
+            .orElse(List.of());
     List<String> newShape = shape(sections);
     if (!newShape.equals(shape)) {
       shape = newShape;

@@ -1,5 +1,6 @@
 package cufflink.desktop.slip;
 
+import cufflink.core.cut.Drawer;
 import cufflink.core.design.Area;
 import cufflink.core.design.Design;
 import cufflink.core.design.Joint;
@@ -7,6 +8,7 @@ import cufflink.core.design.Layer;
 import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Pocket;
+import cufflink.core.design.Score;
 import cufflink.core.design.Sentence;
 import cufflink.core.design.Setting;
 import cufflink.core.design.Stage;
@@ -15,6 +17,7 @@ import cufflink.core.drawing.Ref;
 import cufflink.core.fold.ClosedState;
 import cufflink.core.inspect.Inspection;
 import cufflink.core.job.Derivation;
+import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
@@ -22,6 +25,7 @@ import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Parameter.Role;
 import cufflink.core.run.Directions;
 import cufflink.core.run.Gluing;
+import cufflink.core.run.ScoreJob;
 import cufflink.core.run.ScoreRun;
 import cufflink.core.run.SecondCut;
 import cufflink.core.words.Words;
@@ -49,10 +53,28 @@ public final class SlipWriter {
    * @return its sections in the order they are used
    */
   public static List<SlipSection> write(Derivation derivation, Station station) {
+    return write(derivation, station, List.of(), Drawer.EMPTY);
+  }
+
+  /**
+   * Writes a slip.
+   *
+   * @param derivation what follows from the job
+   * @param station the station
+   * @param plans how each paper is cut, as far as that is known
+   * @param drawer the maker's sheets and off-cuts
+   * @return its sections in the order they are used
+   */
+  public static List<SlipSection> write(
+      Derivation derivation, Station station, List<PaperPlan> plans, Drawer drawer) {
     SlipWriter writer = new SlipWriter(derivation);
     return switch (station) {
       case CHOOSE, SIZE -> writer.sizes();
-      case CUT -> writer.cuts();
+      case CUT -> {
+        List<SlipSection> sections = new ArrayList<>(writer.cuts());
+        sections.addAll(new CutSlip(derivation, writer.format).write(plans, drawer));
+        yield sections;
+      }
       case SCORE -> writer.scores();
       case FOLD -> writer.folds();
       case LAYER -> writer.layers();
@@ -181,6 +203,17 @@ public final class SlipWriter {
         Optional.empty());
   }
 
+  /** Counts a part for all copies together. */
+  private SlipRow times(SlipRow row, int each) {
+    int copies = derivation.job().order().copies();
+    if (copies == 1) {
+      return row;
+    }
+    String name = row.label().replaceFirst("^" + each + " × ", "");
+    String label = Words.say("slip.times", each * copies, name);
+    return new SlipRow(row.key(), row.number(), label, row.refs(), row.parameter());
+  }
+
   private List<SlipSection> cuts() {
     List<SlipSection> sections = new ArrayList<>();
     for (PaperKind paper : PaperKind.values()) {
@@ -188,11 +221,11 @@ public final class SlipWriter {
       derivation.made().stream()
           .flatMap(made -> made.design().pieces().stream())
           .filter(piece -> piece.paper() == paper)
-          .forEach(piece -> rows.add(sizeOf(piece)));
+          .forEach(piece -> rows.add(times(sizeOf(piece), piece.count())));
       derivation.made().stream()
           .flatMap(made -> made.design().layers().stream())
           .filter(layer -> layer.paper() == paper)
-          .forEach(layer -> rows.add(sizeOf(layer)));
+          .forEach(layer -> rows.add(times(sizeOf(layer), 1)));
       if (!rows.isEmpty()) {
         String title =
             Words.say(
@@ -210,20 +243,27 @@ public final class SlipWriter {
   private List<SlipSection> scores() {
     List<SlipSection> sections = new ArrayList<>();
     Directions directions = new Directions(format, derivation.job().habit());
-    for (ScoreRun run : derivation.made().map(Derivation.Made::scoring).orElse(List.of())) {
-      for (ScoreRun.Setup setup : run.setups()) {
+    ScoreJob job = job();
+    for (ScoreJob.Batch batch : job.batches()) {
+      for (ScoreJob.Item item : batch.items()) {
+        Piece piece = item.run().piece();
         List<SlipRow> rows = new ArrayList<>();
-        for (ScoreRun.Stop stop : setup.stops()) {
+        for (ScoreRun.Stop stop : item.setup().stops()) {
+          String often = directions.passes(passes(piece, stop.score()));
           rows.add(
               new SlipRow(
-                  "stop:" + run.piece().id() + ":" + stop.score().id(),
+                  "stop:" + piece.id() + ":" + stop.score().id(),
                   format.format(stop.at()),
-                  directions.stop(stop),
-                  Set.of(new Ref(run.piece().id(), stop.score().id())),
+                  often.isEmpty() ? directions.stop(stop) : directions.stop(stop) + "; " + often,
+                  Set.of(new Ref(piece.id(), stop.score().id())),
                   Optional.empty()));
         }
-        sections.add(new SlipSection(run.piece().label(), directions.lay(run, setup), rows));
+        sections.add(new SlipSection(piece.label(), directions.lay(item), rows));
       }
+    }
+    for (ScoreJob.Slanted slanted : job.slanted()) {
+      sections.add(
+          new SlipSection(slanted.piece().label(), directions.slanted(slanted), List.of()));
     }
     List<SlipRow> cuts = new ArrayList<>();
     for (SecondCut cut :
@@ -232,7 +272,7 @@ public final class SlipWriter {
           new SlipRow(
               "cut:" + cut.piece().id() + ":" + cuts.size(),
               "",
-              Words.say("slip.cut", cut.piece().label(), cut.direction().say(format)),
+              Words.say("slip.cut", cut.piece().label(), cut.say(format)),
               Set.of(new Ref(cut.piece().id(), cut.id())),
               Optional.empty()));
     }
@@ -240,6 +280,15 @@ public final class SlipWriter {
       sections.add(new SlipSection(Words.say("sheet.second"), "", cuts));
     }
     return sections;
+  }
+
+  private ScoreJob job() {
+    List<ScoreRun> runs = derivation.made().map(Derivation.Made::scoring).orElse(List.of());
+    return ScoreJob.of(runs, derivation.job().habit(), derivation.job().order().copies());
+  }
+
+  private int passes(Piece piece, Score score) {
+    return derivation.made().map(made -> ScoreJob.passes(made.design(), piece, score)).orElse(1);
   }
 
   private List<SlipSection> folds() {

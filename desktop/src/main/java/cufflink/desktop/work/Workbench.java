@@ -1,16 +1,19 @@
 package cufflink.desktop.work;
 
+import cufflink.core.cut.Drawer;
 import cufflink.core.design.Values;
 import cufflink.core.drawing.Ref;
 import cufflink.core.fit.Goal;
 import cufflink.core.fit.Offer;
 import cufflink.core.fit.Relayer;
+import cufflink.core.job.Cutting;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.job.Order;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.Marks;
+import cufflink.core.measure.Parsed;
 import cufflink.core.paper.Envelope;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Papers;
@@ -21,6 +24,7 @@ import cufflink.files.pattern.PatternLibrary;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -49,6 +53,8 @@ public final class Workbench {
       new ReadOnlyObjectWrapper<>(Optional.empty());
   private final MarksHabit habit;
   private final Sizing sizing = new Sizing(this);
+  private final Cutter cutter = new Cutter();
+  private final PaperDrawer drawer;
 
   /**
    * Lays out an empty table.
@@ -57,8 +63,60 @@ public final class Workbench {
    * @param marks the ruler the maker used last
    */
   public Workbench(PatternLibrary library, Marks marks) {
+    this(library, marks, new PaperDrawer());
+  }
+
+  /**
+   * Lays out an empty table beside the maker's drawer.
+   *
+   * @param library the constructions at hand
+   * @param marks the ruler the maker used last
+   * @param drawer the maker's sheets and off-cuts
+   */
+  public Workbench(PatternLibrary library, Marks marks, PaperDrawer drawer) {
     this.library = library;
     this.habit = new MarksHabit(marks);
+    this.drawer = drawer;
+    notice.set(drawer.problem());
+  }
+
+  /**
+   * Returns what plans the cutting.
+   *
+   * @return the planner of this table
+   */
+  public Cutter cutter() {
+    return cutter;
+  }
+
+  /**
+   * Returns the maker's sheets and off-cuts.
+   *
+   * @return what is in the drawer
+   */
+  public Drawer drawer() {
+    return drawer.drawer().get();
+  }
+
+  /**
+   * Changes what is in the drawer, and says so.
+   *
+   * @param change makes the new drawer from the old one
+   * @param remark the sentence to say if it worked
+   */
+  public void changeDrawer(UnaryOperator<Drawer> change, String remark) {
+    Parsed<Drawer> changed = drawer.change(change);
+    job().ifPresent(job -> show(job, ""));
+    notice.set(changed.value().isPresent() ? Words.say(remark) : changed.problem());
+  }
+
+  /**
+   * Cuts from other sheets or with another trimmer.
+   *
+   * @param cutting from which sheets, and with what
+   */
+  public void cut(Cutting cutting) {
+    change(job().orElseThrow().withCutting(cutting), "", "");
   }
 
   /**

@@ -162,15 +162,20 @@ class MainWindowTest {
   }
 
   @Test
-  void scoring_spaceGoesToTheNextWayToLie(FxRobot robot) {
+  void scoring_spaceGoesToTheNextStop(FxRobot robot) {
     lay(robot, 1);
     robot.interact(() -> bench.station().set(Station.SCORE));
-    assertTrue(texts(robot).contains("1 of 2"));
+    int stops =
+        bench.derivation().get().orElseThrow().made().orElseThrow().scoring().stream()
+            .flatMap(run -> run.setups().stream())
+            .mapToInt(setup -> setup.stops().size())
+            .sum();
+    assertTrue(texts(robot).contains("1 of " + stops));
     robot.interact(() -> paper(robot).requestFocus());
     robot.type(KeyCode.SPACE);
-    assertTrue(texts(robot).contains("2 of 2"));
+    assertTrue(texts(robot).contains("2 of " + stops));
     robot.type(KeyCode.LEFT);
-    assertTrue(texts(robot).contains("1 of 2"));
+    assertTrue(texts(robot).contains("1 of " + stops));
   }
 
   @Test
@@ -292,5 +297,36 @@ class MainWindowTest {
         .stream()
         .map(Labeled::getText)
         .toList();
+  }
+
+  @Test
+  void cutting_spaceMakesTheNextCut(FxRobot robot) {
+    lay(robot, 0);
+    robot.interact(() -> bench.station().set(Station.CUT));
+    waitFor(() -> !bench.cutter().busy().get() && !bench.cutter().plans().get().isEmpty());
+    assertTrue(
+        texts(robot).stream().anyMatch(text -> text.startsWith("Sheet 1: the ")),
+        texts(robot)::toString);
+    robot.interact(() -> paper(robot).requestFocus());
+    int cuts = bench.cutter().plans().get().get(0).run().steps().size();
+    for (int i = 0; i < cuts; i++) {
+      robot.type(KeyCode.SPACE);
+    }
+    assertTrue(texts(robot).contains("Everything is cut. Keep the off-cuts, and go on to score."));
+    int before = bench.drawer().stock().size();
+    robot.clickOn("All is cut");
+    assertEquals(before + 1, bench.drawer().stock().size());
+  }
+
+  @Test
+  void cutting_moreCopies_areCountedOnTheSlip(FxRobot robot) {
+    lay(robot, 0);
+    robot.interact(() -> bench.station().set(Station.CUT));
+    robot.interact(() -> bench.order(bench.job().orElseThrow().order().withCopies(12)));
+    waitFor(() -> !bench.cutter().busy().get());
+    assertTrue(texts(robot).contains("12 × card base"), texts(robot)::toString);
+    assertTrue(
+        texts(robot).stream().anyMatch(text -> text.startsWith("buy 12 × A4")),
+        texts(robot)::toString);
   }
 }

@@ -18,6 +18,7 @@ import picocli.CommandLine.Command;
     subcommands = {
       PlanCommand.class,
       CheckCommand.class,
+      CutCommand.class,
       ExportCommand.class,
       FindCommand.class,
       ListCommand.class
@@ -33,7 +34,7 @@ public final class Cufflink {
   public static final int BAD_INPUT = 2;
 
   private static final Set<String> COMMANDS =
-      Set.of("plan", "check", "export", "find", "list", "--help", "-h", "--version", "-V");
+      Set.of("plan", "check", "cut", "export", "find", "list", "--help", "-h", "--version", "-V");
 
   private final PatternLibrary library;
 

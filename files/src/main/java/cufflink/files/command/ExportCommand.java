@@ -3,14 +3,18 @@ package cufflink.files.command;
 import static cufflink.files.command.BadInputException.orBad;
 
 import cufflink.core.job.Derivation;
+import cufflink.core.job.PaperPlan;
+import cufflink.files.export.CutCsv;
 import cufflink.files.export.JobSheet;
 import cufflink.files.export.PlanJson;
+import cufflink.files.export.SheetsSvg;
 import cufflink.files.export.SvgExport;
 import cufflink.files.project.AtomicFile;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -20,11 +24,13 @@ import picocli.CommandLine.ParentCommand;
 /** Writes a construction to a file. */
 @Command(
     name = "export",
-    description = "Writes a construction as SVG, PDF job sheet or JSON plan.",
+    description =
+        "Writes a construction as SVG, PDF job sheet, JSON plan, CSV cut list or nested sheets.",
     mixinStandardHelpOptions = true)
 final class ExportCommand implements Callable<Integer> {
   @ParentCommand private Cufflink parent;
   @Mixin private Request request;
+  @Mixin private CutOptions cutting;
 
   @Option(names = "--format", required = true, description = "One of: ${COMPLETION-CANDIDATES}.")
   private Format format;
@@ -43,7 +49,9 @@ final class ExportCommand implements Callable<Integer> {
   enum Format {
     svg,
     pdf,
-    json
+    json,
+    csv,
+    sheets
   }
 
   @Override
@@ -62,15 +70,25 @@ final class ExportCommand implements Callable<Integer> {
               new PlanJson(answer.format())
                   .plan(derivation, answer.reason())
                   .getBytes(StandardCharsets.UTF_8);
-          case pdf -> pdf(derivation);
+          case pdf -> pdf(derivation, cutting.plans(answer));
+          case csv ->
+              CutCsv.write(
+                      derivation.made().get().design(),
+                      cutting.plans(answer),
+                      derivation.job().order().copies(),
+                      answer.format())
+                  .getBytes(StandardCharsets.UTF_8);
+          case sheets ->
+              SheetsSvg.write(derivation.job().title(), cutting.plans(answer))
+                  .getBytes(StandardCharsets.UTF_8);
         };
     orBad(new AtomicFile(AtomicFile.Disk.REAL).replace(output, bytes));
     return PlanCommand.exitCode(derivation);
   }
 
-  private byte[] pdf(Derivation derivation) throws IOException {
+  private byte[] pdf(Derivation derivation, List<PaperPlan> plans) throws IOException {
     ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-    JobSheet.write(derivation, printer, bytes);
+    JobSheet.write(derivation, plans, printer, bytes);
     return bytes.toByteArray();
   }
 }

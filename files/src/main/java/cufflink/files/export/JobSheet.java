@@ -16,10 +16,12 @@ import cufflink.core.drawing.Surface;
 import cufflink.core.fold.FoldModel;
 import cufflink.core.fold.Viewpoint;
 import cufflink.core.job.Derivation;
+import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.run.Directions;
 import cufflink.core.run.Gluing;
+import cufflink.core.run.ScoreJob;
 import cufflink.core.run.ScoreRun;
 import cufflink.core.run.SecondCut;
 import cufflink.core.words.Words;
@@ -72,12 +74,14 @@ public final class JobSheet {
    * Writes the sheet.
    *
    * @param derivation what follows from the job; it must have a design
+   * @param plans how each paper is cut
    * @param printer the paper in the printer
    * @param out where the PDF goes; it is not closed
    * @throws IOException if writing fails
    * @throws IllegalArgumentException if there is no design to print
    */
-  public static void write(Derivation derivation, Printer printer, OutputStream out)
+  public static void write(
+      Derivation derivation, List<PaperPlan> plans, Printer printer, OutputStream out)
       throws IOException {
     Derivation.Made made =
         derivation
@@ -88,14 +92,14 @@ public final class JobSheet {
       document.getDocumentInformation().setTitle(derivation.job().title());
       try (PdfPages pages = new PdfPages(document, fonts, printer.size())) {
         JobSheet sheet = new JobSheet(derivation, fonts, pages);
-        sheet.writeSummary(made);
+        sheet.writeSummary(made, plans);
       }
       PdfTemplate.write(document, fonts, printer.size(), made.design(), derivation.job().marks());
       document.save(out);
     }
   }
 
-  private void writeSummary(Derivation.Made made) throws IOException {
+  private void writeSummary(Derivation.Made made, List<PaperPlan> plans) throws IOException {
     pages.newPage();
     pages.title(derivation.job().title());
     pages.line(
@@ -107,7 +111,8 @@ public final class JobSheet {
     writeFindings();
     writePiece(made.design().base());
     writeCuts(made.design());
-    writeScoring(made.scoring());
+    new CutPages(pages, fonts, derivation.job().marks(), format).write(plans);
+    writeScoring(made);
     writeSecondCuts(made.design());
     writeFolding(made);
     writeGluing(made.design());
@@ -150,12 +155,12 @@ public final class JobSheet {
     for (Piece piece : design.pieces()) {
       pages.row(
           format.size(piece.width(), piece.height()),
-          Words.say("sheet.piece", piece.count(), piece.label(), paper(piece.paper())));
+          Words.say("sheet.piece", piece.count() * copies(), piece.label(), paper(piece.paper())));
     }
     for (Layer layer : design.layers()) {
       pages.row(
           format.size(layer.width(), layer.height()),
-          Words.say("sheet.piece", 1, layer.label(), paper(layer.paper())));
+          Words.say("sheet.piece", copies(), layer.label(), paper(layer.paper())));
     }
   }
 
@@ -168,16 +173,28 @@ public final class JobSheet {
         });
   }
 
-  private void writeScoring(List<ScoreRun> runs) throws IOException {
+  private int copies() {
+    return derivation.job().order().copies();
+  }
+
+  private void writeScoring(Derivation.Made made) throws IOException {
     Directions directions = new Directions(format, derivation.job().habit());
-    for (ScoreRun run : runs) {
-      pages.heading(Words.say("sheet.score", run.piece().label()));
-      for (ScoreRun.Setup setup : run.setups()) {
-        pages.line(directions.lay(run, setup));
-        for (ScoreRun.Stop stop : setup.stops()) {
-          pages.row(format.format(stop.at()), directions.stop(stop));
+    ScoreJob job = ScoreJob.of(made.scoring(), derivation.job().habit(), copies());
+    for (ScoreJob.Batch batch : job.batches()) {
+      for (ScoreJob.Item item : batch.items()) {
+        pages.heading(Words.say("sheet.score", item.run().piece().label()));
+        pages.line(directions.lay(item));
+        for (ScoreRun.Stop stop : item.setup().stops()) {
+          int passes = ScoreJob.passes(made.design(), item.run().piece(), stop.score());
+          String often = directions.passes(passes);
+          pages.row(
+              format.format(stop.at()),
+              often.isEmpty() ? directions.stop(stop) : directions.stop(stop) + "; " + often);
         }
       }
+    }
+    for (ScoreJob.Slanted slanted : job.slanted()) {
+      pages.row(slanted.piece().label(), directions.slanted(slanted));
     }
   }
 
@@ -186,7 +203,7 @@ public final class JobSheet {
     if (!cuts.isEmpty()) {
       pages.heading(Words.say("sheet.second"));
       for (SecondCut cut : cuts) {
-        pages.row(cut.piece().label(), cut.direction().say(format));
+        pages.row(cut.piece().label(), cut.say(format));
       }
     }
   }

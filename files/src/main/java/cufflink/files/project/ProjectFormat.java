@@ -158,7 +158,8 @@ public final class ProjectFormat {
         SuppliesFormat.papers(root.path("papers")),
         SuppliesFormat.item(root.path("item")),
         SuppliesFormat.pinned(root.path("pinned")),
-        SuppliesFormat.order(root.path("order")));
+        SuppliesFormat.order(root.path("order")),
+        CuttingFormat.read(root.path("cutting")));
   }
 
   private static BadFileException wrong(String key, Object... details) {

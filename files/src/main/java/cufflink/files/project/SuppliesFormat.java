@@ -35,6 +35,7 @@ final class SuppliesFormat {
       new TreeSet<>(job.pinned()).forEach(pinned::add);
     }
     write(root, job.order());
+    CuttingFormat.write(root, job);
     job.item()
         .ifPresent(
             item ->
@@ -72,7 +73,7 @@ final class SuppliesFormat {
     return pinned;
   }
 
-  private static void write(ObjectNode node, Paper paper) {
+  static void write(ObjectNode node, Paper paper) {
     node.put("name", paper.name());
     node.put("grammage", paper.grammage());
     node.put("bulk", paper.bulk());
@@ -87,7 +88,7 @@ final class SuppliesFormat {
         paper(node.path("patterned")).orElse(Paper.PATTERNED));
   }
 
-  private static Optional<Paper> paper(JsonNode node) {
+  static Optional<Paper> paper(JsonNode node) {
     try {
       return node.isObject()
           ? Optional.of(

@@ -68,6 +68,15 @@ public record UserFolders(Path root) {
   }
 
   /**
+   * Returns the file of the paper drawer.
+   *
+   * @return the file
+   */
+  public Path drawer() {
+    return root.resolve("drawer.json");
+  }
+
+  /**
    * Returns the file of remembered settings.
    *
    * @return the file

@@ -2,6 +2,7 @@ package cufflink.files.size;
 
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthParser;
+import cufflink.core.measure.Marks;
 import cufflink.core.measure.Parsed;
 import cufflink.core.measure.Unit;
 import cufflink.core.paper.Envelope;
@@ -99,6 +100,16 @@ public final class StandardSizes {
   public static Optional<Sheet> sheet(String id) {
     String wanted = id.strip().toLowerCase(Locale.ROOT);
     return SHEETS.stream().filter(sheet -> sheet.id().equals(wanted)).findFirst();
+  }
+
+  /**
+   * Returns the sheet to buy for whoever has not named one.
+   *
+   * @param marks the ruler
+   * @return Letter for inches, A4 for millimetres
+   */
+  public static Sheet usualSheet(Marks marks) {
+    return sheet(marks.inInches() ? "letter" : "a4").orElseThrow();
   }
 
   /**

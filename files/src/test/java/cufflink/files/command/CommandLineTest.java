@@ -261,4 +261,62 @@ class CommandLineTest {
   private int run(String... arguments) {
     return Cufflink.run(LIBRARY, new PrintWriter(out, true), new PrintWriter(err, true), arguments);
   }
+
+  @Test
+  void cut_sixFromLetter_asCommonPracticeHasIt() {
+    // Six panels of 4 1/4 x 3 1/4 from one Letter sheet: common practice, no source.
+    int code =
+        run(
+            "cut",
+            "banded-half-fold",
+            "--marks",
+            "1/8in",
+            "--set",
+            "width=3 1/4",
+            "--set",
+            "height=2 1/8",
+            "--copies",
+            "6",
+            "--card-sheet",
+            "letter");
+    assertEquals("", err.toString());
+    assertTrue(out.toString().contains("1 sheet; 1 is the least possible"), out.toString());
+    assertTrue(code == Cufflink.GOOD || code == Cufflink.FINDINGS);
+  }
+
+  @Test
+  void cut_sheetTooSmall_saysByHowMuchAndWhatHelps() {
+    int code =
+        run("cut", "off-centre-gate", "--finished", "110x150mm", "--card-sheet", "100x120 mm");
+    assertEquals(Cufflink.FINDINGS, code);
+    assertTrue(out.toString().contains("goes on no sheet: it is"), out.toString());
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "--card-sheet|b9|There is no sheet “b9”; choose one of",
+        "--card-sheet|0x5|“0x5” has a side of nought",
+        "--copies|0|“0” is no number of cards",
+        "--copies|99999|“99999” is no number of cards",
+        "--longest-cut|0|--longest-cut: “0” is nought",
+        "--rough-edge|-3|--rough-edge:"
+      })
+  void cut_badInput_isOneSentence(String option, String value, String sentence) {
+    assertEquals(Cufflink.BAD_INPUT, run("cut", "slim-tent", option, value));
+    assertTrue(err.toString().contains(sentence), err.toString());
+    assertEquals(1, err.toString().strip().lines().count());
+  }
+
+  @Test
+  void export_csvAndSheets_areWritten() throws IOException {
+    for (String format : List.of("csv", "sheets")) {
+      Path file = folder.resolve("cut." + format);
+      assertEquals(
+          Cufflink.GOOD,
+          run("export", "slim-tent", "--copies", "8", "--format", format, "-o", file.toString()));
+      assertTrue(Files.size(file) > 100);
+    }
+  }
 }

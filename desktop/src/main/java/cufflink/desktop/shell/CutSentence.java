@@ -1,0 +1,280 @@
+package cufflink.desktop.shell;
+
+import cufflink.core.cut.Stock;
+import cufflink.core.cut.Trimmer;
+import cufflink.core.design.PaperKind;
+import cufflink.core.job.Cutting;
+import cufflink.core.job.Derivation;
+import cufflink.core.job.Job;
+import cufflink.core.job.Order;
+import cufflink.core.job.PaperPlan;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.LengthParser;
+import cufflink.core.measure.Parsed;
+import cufflink.core.paper.Paper;
+import cufflink.core.paper.Papers;
+import cufflink.core.paper.Sheet;
+import cufflink.core.run.PlanWords;
+import cufflink.core.words.Words;
+import cufflink.desktop.work.Workbench;
+import cufflink.files.pattern.Extras;
+import cufflink.files.size.StandardSizes;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.function.IntConsumer;
+import javafx.scene.Node;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.layout.VBox;
+
+/** What is cut, from which paper, for how many cards: in one sentence. */
+final class CutSentence {
+  private static final List<Integer> COPIES = List.of(1, 6, 12, 20, 40);
+
+  private final Workbench bench;
+  private final Job job;
+
+  CutSentence(Workbench bench, Derivation derivation) {
+    this.bench = bench;
+    this.job = derivation.job();
+  }
+
+  Node sentence(Optional<PaperPlan> plan, IntConsumer choose) {
+    Papers papers = job.papers();
+    PaperChoice card =
+        new PaperChoice(bench, papers.card(), now -> new Papers(now, bench.papers().patterned()));
+    PaperChoice layers =
+        new PaperChoice(bench, papers.patterned(), now -> new Papers(bench.papers().card(), now));
+    Sentence sentence =
+        new Sentence()
+            .say(Words.say("cut.for"))
+            .choice(copies(), Words.say("shelf.copies-hint"), this::orders)
+            .say(Words.say("cut.with"))
+            .choice(extras(job.order()), Words.say("cut.extras-hint"), this::extras)
+            .say(Words.say("cut.card"))
+            .choice(card.word(), Words.say("cut.card-hint"), card::items)
+            .say(Words.say("cut.in"))
+            .choice(
+                sheet(PaperKind.CARDSTOCK).label(),
+                Words.say("cut.sheet-hint"),
+                () -> sheets(PaperKind.CARDSTOCK))
+            .say(Words.say("cut.patterned"))
+            .choice(layers.word(), Words.say("cut.patterned-hint"), layers::items)
+            .say(Words.say("cut.in"))
+            .choice(
+                sheet(PaperKind.PATTERNED).label(),
+                Words.say("cut.sheet-hint"),
+                () -> sheets(PaperKind.PATTERNED));
+    Sentence second = new Sentence();
+    plan.ifPresent(
+        each ->
+            second
+                .choice(
+                    PlanWords.title(each.kind(), each.isTrial()),
+                    Words.say("cut.plan-hint"),
+                    () -> plans(choose))
+                .say(Words.say("trim.takes", PlanWords.sheets(each.plan())))
+                .say(Words.say("cut.by"))
+                .choice(Words.say("cut.trimmer"), Words.say("cut.trimmer-hint"), this::trimmers));
+    return new VBox(sentence, second);
+  }
+
+  private List<MenuItem> plans(IntConsumer choose) {
+    List<MenuItem> items = new ArrayList<>();
+    List<PaperPlan> plans = bench.cutter().plans().get();
+    for (int i = 0; i < plans.size(); i++) {
+      int index = i;
+      PaperPlan each = plans.get(i);
+      String title = PlanWords.title(each.kind(), each.isTrial());
+      items.add(Sentence.item(title, () -> choose.accept(index)));
+    }
+    return items;
+  }
+
+  private String copies() {
+    String count = Words.say("shelf.count", job.order().copies());
+    boolean trial = job.order().trialFirst() && job.order().copies() > 1;
+    return trial ? Words.say("cut.trial-first", count) : count;
+  }
+
+  private List<MenuItem> orders() {
+    List<MenuItem> items = new ArrayList<>();
+    for (int count : COPIES) {
+      items.add(
+          Sentence.item(
+              Words.say("shelf.count", count), () -> bench.order(job.order().withCopies(count))));
+    }
+    items.add(
+        Sentence.typed(
+            Words.say("shelf.own-copies"),
+            text ->
+                use(Order.parseCopies(text), count -> bench.order(job.order().withCopies(count)))));
+    items.add(new SeparatorMenuItem());
+    boolean trial = job.order().trialFirst();
+    items.add(
+        Sentence.tick(
+            Words.say("cut.trial"), trial, () -> bench.order(job.order().withTrialFirst(!trial))));
+    return items;
+  }
+
+  private <T> void use(Parsed<T> parsed, java.util.function.Consumer<T> action) {
+    parsed.value().ifPresentOrElse(action, () -> bench.tell(parsed.problem()));
+  }
+
+  private static String extras(Order order) {
+    return Extras.ALL.stream()
+        .filter(order.extras()::contains)
+        .map(each -> Words.say("extra." + each))
+        .reduce((first, next) -> Words.say("cut.both", first, next))
+        .orElse(Words.say("cut.nothing"));
+  }
+
+  private List<MenuItem> extras() {
+    return Extras.ALL.stream()
+        .map(
+            each ->
+                Sentence.tick(
+                    Words.say("extra." + each),
+                    job.order().extras().contains(each),
+                    () -> bench.order(toggled(job.order(), each))))
+        .toList();
+  }
+
+  private static Order toggled(Order order, String extra) {
+    Set<String> extras = new HashSet<>(order.extras());
+    if (!extras.remove(extra)) {
+      extras.add(extra);
+    }
+    return order.withExtras(extras);
+  }
+
+  private Sheet sheet(PaperKind kind) {
+    return PaperPlan.sheet(job, kind, StandardSizes.usualSheet(job.marks()));
+  }
+
+  /** Offers sheets to buy, and below them what is in the drawer. */
+  private List<MenuItem> sheets(PaperKind kind) {
+    List<MenuItem> items = new ArrayList<>();
+    for (Sheet sheet : StandardSizes.sheets()) {
+      items.add(Sentence.item(named(sheet), () -> use(kind, sheet)));
+    }
+    items.add(
+        Sentence.typed(
+            Words.say("size.own-sheet"),
+            text ->
+                use(
+                    StandardSizes.parse(text, bench.marks().unit()),
+                    size ->
+                        use(
+                            kind,
+                            new Sheet(
+                                "own",
+                                Words.say("size.own-sheet-name"),
+                                size.width(),
+                                size.height())))));
+    items.add(new SeparatorMenuItem());
+    items.add(drawer(kind));
+    return items;
+  }
+
+  private String named(Sheet sheet) {
+    return Words.say(
+        "size.named", sheet.label(), bench.format().briefSize(sheet.width(), sheet.height()));
+  }
+
+  private void use(PaperKind kind, Sheet sheet) {
+    bench.cut(job.cutting().withSheet(kind, sheet));
+  }
+
+  /** What is in the drawer of this paper, and ways to put more in or take it out. */
+  private Menu drawer(PaperKind kind) {
+    Menu menu = new Menu(Words.say("drawer.title"));
+    Paper paper = kind == PaperKind.PATTERNED ? job.papers().patterned() : job.papers().card();
+    for (Stock stock : bench.drawer().stock()) {
+      if (stock.paper().equals(paper)) {
+        String size = bench.format().briefSize(stock.width(), stock.height());
+        String key = stock.offCut() ? "drawer.off-cut" : "drawer.sheets";
+        Menu one = new Menu(Words.say(key, stock.count(), stock.label(), size));
+        one.getItems()
+            .addAll(
+                Sentence.item(
+                    Words.say("drawer.more"),
+                    () -> change(each -> each.withCount(stock.id(), stock.count() + 1))),
+                Sentence.item(
+                    Words.say("drawer.less"),
+                    () ->
+                        change(each -> each.withCount(stock.id(), Math.max(0, stock.count() - 1)))),
+                Sentence.item(
+                    Words.say("drawer.out"), () -> change(each -> each.without(stock.id()))));
+        menu.getItems().add(one);
+      }
+    }
+    Sheet sheet = sheet(kind);
+    for (int count : List.of(1, 5, 20)) {
+      menu.getItems()
+          .add(
+              Sentence.item(
+                  Words.say("drawer.put", count, named(sheet)), () -> put(sheet, paper, count)));
+    }
+    menu.getItems()
+        .add(
+            Sentence.typed(
+                Words.say("drawer.put-off-cut"),
+                text ->
+                    use(
+                        StandardSizes.parse(text, bench.marks().unit()),
+                        size ->
+                            change(
+                                each -> each.putOffCut(paper, size.width(), size.height(), 1)))));
+    return menu;
+  }
+
+  private void put(Sheet sheet, Paper paper, int count) {
+    change(
+        each ->
+            each.put(
+                new Stock(
+                    each.freshId(),
+                    sheet.label(),
+                    sheet.width(),
+                    sheet.height(),
+                    count,
+                    false,
+                    paper)));
+  }
+
+  private void change(java.util.function.UnaryOperator<cufflink.core.cut.Drawer> change) {
+    bench.changeDrawer(change, "drawer.changed");
+  }
+
+  private List<MenuItem> trimmers() {
+    Trimmer now = job.cutting().trimmer();
+    return List.of(
+        typed("cut.longest", each -> new Trimmer(each, now.smallestHeld(), now.roughEdge())),
+        typed("cut.held", each -> new Trimmer(now.longestCut(), each, now.roughEdge())),
+        typed("cut.rough", each -> new Trimmer(now.longestCut(), now.smallestHeld(), each)));
+  }
+
+  private MenuItem typed(String key, Function<Length, Trimmer> with) {
+    return Sentence.typed(
+        Words.say(key),
+        text ->
+            use(
+                LengthParser.parse(text, bench.marks().unit()),
+                length -> {
+                  boolean isNone = key.equals("cut.longest") && !length.isPositive();
+                  if (isNone) {
+                    bench.tell(Words.say("size.zero", text));
+                  } else {
+                    bench.cut(
+                        new Cutting(
+                            job.cutting().card(), job.cutting().patterned(), with.apply(length)));
+                  }
+                }));
+  }
+}

@@ -1,0 +1,78 @@
+package cufflink.desktop.slip;
+
+import cufflink.core.cut.Drawer;
+import cufflink.core.cut.TrimRun;
+import cufflink.core.cut.TrimStep;
+import cufflink.core.drawing.Ref;
+import cufflink.core.job.Derivation;
+import cufflink.core.job.PaperPlan;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.run.PlanWords;
+import cufflink.core.run.TrimDirections;
+import cufflink.core.words.Words;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** Writes the cuts on the slip: where the fence stands, and what is cut there. */
+final class CutSlip {
+  private final Derivation derivation;
+  private final LengthFormat format;
+
+  CutSlip(Derivation derivation, LengthFormat format) {
+    this.derivation = derivation;
+    this.format = format;
+  }
+
+  List<SlipSection> write(List<PaperPlan> plans, Drawer drawer) {
+    List<SlipSection> sections = new ArrayList<>();
+    for (int i = 0; i < plans.size(); i++) {
+      PaperPlan plan = plans.get(i);
+      plan.plan()
+          .problems()
+          .forEach(each -> sections.add(new SlipSection("", each.say(format), List.of())));
+      if (!plan.plan().sheets().isEmpty()) {
+        String title = Words.say("slip.trim", PlanWords.title(plan.kind(), plan.isTrial()));
+        sections.add(new SlipSection(title, PlanWords.sheets(plan.plan()), fences(i, plan.run())));
+      }
+    }
+    List<String> shopping = shopping(plans, drawer);
+    if (!shopping.isEmpty()) {
+      String list = String.join(", ", shopping);
+      sections.add(new SlipSection(Words.say("slip.shopping"), list, List.of()));
+    }
+    return sections;
+  }
+
+  private List<SlipRow> fences(int plan, TrimRun run) {
+    TrimDirections directions = new TrimDirections(format);
+    List<SlipRow> rows = new ArrayList<>();
+    for (TrimRun.Setting setting : run.settings()) {
+      Set<String> papers = new LinkedHashSet<>();
+      Set<Ref> refs = new LinkedHashSet<>();
+      for (TrimStep step : setting.steps()) {
+        papers.add(directions.paper(step));
+        for (TrimStep.Result result : List.of(step.first(), step.rest())) {
+          result.part().map(Ref::of).ifPresent(refs::add);
+        }
+      }
+      int cuts = setting.steps().size();
+      String label = Words.say("slip.fence", cuts, String.join(", ", papers));
+      String key = "fence:" + plan + ":" + rows.size();
+      rows.add(new SlipRow(key, format.format(setting.fence()), label, refs, Optional.empty()));
+    }
+    return rows;
+  }
+
+  private List<String> shopping(List<PaperPlan> plans, Drawer drawer) {
+    List<String> lines = new ArrayList<>();
+    for (PaperPlan plan : plans) {
+      drawer
+          .shortfalls(derivation.job().title(), plan.plan())
+          .forEach(each -> lines.add(PlanWords.buy(each)));
+    }
+    return lines;
+  }
+}

@@ -1,0 +1,67 @@
+package cufflink.desktop.work;
+
+import cufflink.core.cut.Drawer;
+import cufflink.core.measure.Parsed;
+import cufflink.files.project.DrawerStore;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+
+/** The maker's drawer as it is kept on the disk; several windows may change it. */
+public final class PaperDrawer {
+  private final Optional<DrawerStore> store;
+  private final ReadOnlyObjectWrapper<Drawer> drawer = new ReadOnlyObjectWrapper<>(Drawer.EMPTY);
+  private final String problem;
+
+  /**
+   * Opens the drawer.
+   *
+   * @param store where it is kept
+   */
+  public PaperDrawer(DrawerStore store) {
+    this.store = Optional.of(store);
+    Parsed<Drawer> kept = store.read();
+    kept.value().ifPresent(drawer::set);
+    problem = kept.problem();
+  }
+
+  /** Makes an empty drawer that is forgotten with the window. */
+  public PaperDrawer() {
+    this.store = Optional.empty();
+    problem = "";
+  }
+
+  /**
+   * Returns why what was kept could not be read.
+   *
+   * @return one sentence, empty if all is well
+   */
+  public String problem() {
+    return problem;
+  }
+
+  /**
+   * Returns what is in it.
+   *
+   * @return the drawer
+   */
+  public ReadOnlyObjectProperty<Drawer> drawer() {
+    return drawer.getReadOnlyProperty();
+  }
+
+  /**
+   * Changes what is in it.
+   *
+   * @param change makes the new drawer from the old one
+   * @return the new drawer, or one sentence about why it is as it was
+   */
+  public Parsed<Drawer> change(UnaryOperator<Drawer> change) {
+    Parsed<Drawer> changed =
+        store
+            .map(each -> each.change(change))
+            .orElseGet(() -> Parsed.good(change.apply(drawer.get())));
+    changed.value().ifPresent(drawer::set);
+    return changed;
+  }
+}

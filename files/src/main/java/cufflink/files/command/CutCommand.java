@@ -1,0 +1,65 @@
+package cufflink.files.command;
+
+import cufflink.core.cut.TrimRun;
+import cufflink.core.cut.TrimStep;
+import cufflink.core.job.PaperPlan;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.run.PlanWords;
+import cufflink.core.run.TrimDirections;
+import cufflink.core.words.Words;
+import cufflink.files.export.CutJson;
+import java.io.PrintWriter;
+import java.util.List;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParentCommand;
+import picocli.CommandLine.Spec;
+
+/** Prints how the sheets are cut. */
+@Command(
+    name = "cut",
+    description = "Plans the cutting: which sheets, where the fence stands, which cut comes next.",
+    mixinStandardHelpOptions = true)
+final class CutCommand implements Callable<Integer> {
+  @ParentCommand private Cufflink parent;
+  @Spec private CommandSpec spec;
+  @Mixin private Request request;
+  @Mixin private CutOptions options;
+
+  @Option(names = "--json", description = "Print JSON instead of words.")
+  private boolean json;
+
+  @Override
+  public Integer call() {
+    Request.Answer answer = request.answer(parent.library());
+    List<PaperPlan> plans = options.plans(answer);
+    PrintWriter out = spec.commandLine().getOut();
+    if (json) {
+      out.println(new CutJson(answer.format()).write(plans));
+    } else {
+      plans.forEach(plan -> print(plan, answer.format(), out));
+    }
+    out.flush();
+    boolean works = plans.stream().allMatch(each -> each.plan().problems().isEmpty());
+    return works ? PlanCommand.exitCode(answer.derivation()) : Cufflink.FINDINGS;
+  }
+
+  private static void print(PaperPlan plan, LengthFormat format, PrintWriter out) {
+    out.println(PlanWords.title(plan.kind(), plan.isTrial()));
+    plan.plan().problems().forEach(problem -> out.println(problem.say(format)));
+    if (plan.plan().sheets().isEmpty()) {
+      return;
+    }
+    out.println(PlanWords.sheets(plan.plan()));
+    TrimDirections directions = new TrimDirections(format);
+    for (TrimRun.Setting setting : plan.run().settings()) {
+      out.println(Words.say("trim.fence", format.formatWithUnit(setting.fence())));
+      for (TrimStep step : setting.steps()) {
+        out.println("  " + directions.lay(step) + " " + directions.makes(step));
+      }
+    }
+  }
+}

@@ -1,0 +1,126 @@
+package cufflink.files.command;
+
+import static cufflink.files.command.BadInputException.orBad;
+
+import cufflink.core.cut.Drawer;
+import cufflink.core.cut.Trimmer;
+import cufflink.core.cut.Watch;
+import cufflink.core.design.Finding;
+import cufflink.core.design.PaperKind;
+import cufflink.core.job.Cutting;
+import cufflink.core.job.Job;
+import cufflink.core.job.PaperPlan;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.LengthParser;
+import cufflink.core.measure.Unit;
+import cufflink.core.paper.Sheet;
+import cufflink.core.words.Words;
+import cufflink.files.project.AtomicFile;
+import cufflink.files.project.DrawerStore;
+import cufflink.files.project.UserFolders;
+import cufflink.files.size.StandardSizes;
+import java.util.List;
+import picocli.CommandLine.Option;
+
+/** From which sheets it is cut, and with what. */
+final class CutOptions {
+  @Option(
+      names = "--card-sheet",
+      paramLabel = "NAME|WxH",
+      description = "The cardstock to cut from, by name or size.")
+  private String card = "";
+
+  @Option(
+      names = "--layer-sheet",
+      paramLabel = "NAME|WxH",
+      description = "The patterned paper to cut from, by name or size.")
+  private String layers = "";
+
+  @Option(
+      names = "--longest-cut",
+      paramLabel = "LENGTH",
+      description = "The longest cut of the trimmer.")
+  private String longest = "";
+
+  @Option(
+      names = "--rough-edge",
+      paramLabel = "LENGTH",
+      description = "How much is cut off all round a sheet first.")
+  private String edge = "";
+
+  @Option(names = "--trial", description = "Make one card first, and cut it on its own.")
+  private boolean trial;
+
+  @Option(names = "--from-drawer", description = "Use the sheets and off-cuts in your drawer.")
+  private boolean fromDrawer;
+
+  List<PaperPlan> plans(Request.Answer answer) {
+    Job job = answer.derivation().job();
+    Unit unit = job.marks().unit();
+    Cutting cutting = Cutting.USUAL.withTrimmer(trimmer(unit));
+    if (!card.isEmpty()) {
+      cutting = cutting.withSheet(PaperKind.CARDSTOCK, sheet(card, unit));
+    }
+    if (!layers.isEmpty()) {
+      cutting = cutting.withSheet(PaperKind.PATTERNED, sheet(layers, unit));
+    }
+    Job asked = job.withCutting(cutting).withOrder(job.order().withTrialFirst(trial));
+    return answer
+        .derivation()
+        .made()
+        .map(made -> PaperPlan.of(made.design(), asked, supplies(asked), Watch.NOBODY))
+        .orElseThrow(() -> nothing(answer));
+  }
+
+  private static BadInputException nothing(Request.Answer answer) {
+    return BadInputException.of(
+        "command.nothing-to-export",
+        answer.derivation().findings().stream()
+            .findFirst()
+            .map(Finding::sentence)
+            .map(each -> each.say(answer.format()))
+            .orElse(""));
+  }
+
+  private Trimmer trimmer(Unit unit) {
+    Trimmer usual = Trimmer.USUAL;
+    return new Trimmer(
+        longest.isEmpty() ? usual.longestCut() : positive("--longest-cut", longest, unit),
+        usual.smallestHeld(),
+        edge.isEmpty() ? usual.roughEdge() : orBad("--rough-edge", LengthParser.parse(edge, unit)));
+  }
+
+  private static Length positive(String option, String text, Unit unit) {
+    Length length = orBad(option, LengthParser.parse(text, unit));
+    if (!length.isPositive()) {
+      throw BadInputException.of("command.zero", option, text);
+    }
+    return length;
+  }
+
+  /** Finds a sheet by its name, or takes a size for one of the maker's own. */
+  static Sheet sheet(String text, Unit unit) {
+    return StandardSizes.sheet(text)
+        .orElseGet(
+            () -> {
+              if (!text.matches(".*\\d.*[x×].*\\d.*")) {
+                String known =
+                    String.join(", ", StandardSizes.sheets().stream().map(Sheet::id).toList());
+                throw BadInputException.of("command.sheet", text, known);
+              }
+              StandardSizes.Size size = orBad("", StandardSizes.parse(text, unit));
+              String label = Words.say("size.own-sheet-name");
+              return new Sheet("own", label, size.width(), size.height());
+            });
+  }
+
+  private PaperPlan.Supplies supplies(Job job) {
+    Drawer drawer = Drawer.EMPTY;
+    if (fromDrawer) {
+      AtomicFile writer = new AtomicFile(AtomicFile.Disk.REAL);
+      drawer = orBad("", new DrawerStore(UserFolders.current().drawer(), writer).read());
+    }
+    return new PaperPlan.Supplies(
+        drawer, StandardSizes.usualSheet(job.marks()), StandardSizes.sheets());
+  }
+}

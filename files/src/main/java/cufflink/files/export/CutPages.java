@@ -1,0 +1,72 @@
+package cufflink.files.export;
+
+import cufflink.core.cut.CutPlan;
+import cufflink.core.cut.TrimRun;
+import cufflink.core.cut.TrimStep;
+import cufflink.core.drawing.Drawing;
+import cufflink.core.drawing.SheetDrawing;
+import cufflink.core.drawing.Surface;
+import cufflink.core.job.PaperPlan;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.measure.Marks;
+import cufflink.core.run.PlanWords;
+import cufflink.core.run.TrimDirections;
+import cufflink.core.words.Words;
+import java.io.IOException;
+import java.util.List;
+
+/** Prints how each paper is cut: the sheets with their parts, then the cuts one after another. */
+final class CutPages {
+  private static final double SHEET_HEIGHT = 210;
+  private static final int IN_A_ROW = 3;
+  private static final double LETTERS = 11;
+
+  private final PdfPages pages;
+  private final PdfFonts fonts;
+  private final Marks marks;
+  private final LengthFormat format;
+
+  CutPages(PdfPages pages, PdfFonts fonts, Marks marks, LengthFormat format) {
+    this.pages = pages;
+    this.fonts = fonts;
+    this.marks = marks;
+    this.format = format;
+  }
+
+  void write(List<PaperPlan> plans) throws IOException {
+    for (PaperPlan plan : plans) {
+      pages.heading(PlanWords.title(plan.kind(), plan.isTrial()));
+      pages.line(PlanWords.sheets(plan.plan()));
+      for (var problem : plan.plan().problems()) {
+        pages.row(Words.say("severity.error"), problem.say(format));
+      }
+      sheets(plan.plan(), plan.run());
+      cuts(plan.run());
+    }
+  }
+
+  private void sheets(CutPlan plan, TrimRun run) throws IOException {
+    double width = (pages.width() - 2 * PdfPages.MARGIN) / IN_A_ROW;
+    for (int i = 0; i < plan.sheets().size(); i++) {
+      if (i % IN_A_ROW == 0) {
+        pages.skip(i == 0 ? 0 : SHEET_HEIGHT);
+        pages.need(SHEET_HEIGHT);
+      }
+      Surface surface = new Surface(width, SHEET_HEIGHT, marks, format, fonts, LETTERS);
+      Drawing drawing = SheetDrawing.of(plan, run, i, run.steps().size(), surface);
+      pages.pen().paint(drawing, PdfPages.MARGIN + i % IN_A_ROW * width, pages.y());
+    }
+    pages.skip(plan.sheets().isEmpty() ? 0 : SHEET_HEIGHT);
+  }
+
+  private void cuts(TrimRun run) throws IOException {
+    TrimDirections directions = new TrimDirections(format);
+    for (TrimRun.Setting setting : run.settings()) {
+      String number = format.format(setting.fence());
+      for (TrimStep step : setting.steps()) {
+        pages.row(number, directions.lay(step) + " " + directions.makes(step));
+        number = "";
+      }
+    }
+  }
+}
