@@ -194,6 +194,11 @@ final class ShelfView extends VBox {
             each -> each.label(),
             "shelf.any-sheet",
             each -> wish.withSheet(each));
+    for (Sheet own : bench.ownSheets()) {
+      String name =
+          Words.say("size.named", own.label(), size(new Extent(own.width(), own.height())));
+      items.add(Sentence.item(name, () -> wish(wish.withSheet(Optional.of(own)))));
+    }
     items.add(
         Sentence.typed(
             Words.say("size.own-sheet"),

@@ -158,6 +158,9 @@ final class SizeStation implements StationView {
     for (Sheet sheet : StandardSizes.sheets()) {
       sheets.getItems().add(Sentence.item(name(sheet), () -> scaleTo(new Goal.FromSheet(sheet))));
     }
+    for (Sheet sheet : bench.ownSheets()) {
+      sheets.getItems().add(Sentence.item(name(sheet), () -> scaleTo(new Goal.FromSheet(sheet))));
+    }
     sheets.getItems().add(ownSheet());
     Menu envelopes = new Menu(Words.say("size.for-envelope"));
     Length clearance = Envelope.usualClearance(job.marks());

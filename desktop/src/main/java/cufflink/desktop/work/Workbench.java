@@ -1,6 +1,7 @@
 package cufflink.desktop.work;
 
 import cufflink.core.cut.Drawer;
+import cufflink.core.cut.Stock;
 import cufflink.core.design.Values;
 import cufflink.core.drawing.Ref;
 import cufflink.core.fit.Goal;
@@ -10,6 +11,7 @@ import cufflink.core.job.Cutting;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.job.Order;
+import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.Marks;
@@ -17,11 +19,16 @@ import cufflink.core.measure.Parsed;
 import cufflink.core.paper.Envelope;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Papers;
+import cufflink.core.paper.Sheet;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.run.ScoringHabit;
 import cufflink.core.words.Words;
 import cufflink.files.pattern.PatternLibrary;
 import java.nio.file.Path;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
@@ -96,6 +103,28 @@ public final class Workbench {
    */
   public Drawer drawer() {
     return drawer.drawer().get();
+  }
+
+  /**
+   * Returns the sizes of paper in the drawer, each once: the maker's own sheets and scraps.
+   *
+   * @return sheets to choose from, largest first
+   */
+  public List<Sheet> ownSheets() {
+    Map<List<Length>, Sheet> sizes = new LinkedHashMap<>();
+    for (Stock stock : drawer().stock()) {
+      if (stock.count() > 0) {
+        String label = stock.offCut() ? Words.say("drawer.scrap", stock.label()) : stock.label();
+        sizes.putIfAbsent(
+            List.of(stock.width(), stock.height()),
+            new Sheet("own", label, stock.width(), stock.height()));
+      }
+    }
+    return sizes.values().stream()
+        .sorted(
+            Comparator.comparingDouble(
+                sheet -> -sheet.width().toMillimetres() * sheet.height().toMillimetres()))
+        .toList();
   }
 
   /**

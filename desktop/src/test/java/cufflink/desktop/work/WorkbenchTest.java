@@ -192,4 +192,20 @@ class WorkbenchTest {
   private Length length(String parameter) {
     return bench.job().orElseThrow().values().length(parameter).orElseThrow();
   }
+
+  @Test
+  void ownSheets_areWhatIsInTheDrawer_eachSizeOnce() {
+    Length side = Length.ofMillimetres(90);
+    bench.changeDrawer(
+        each ->
+            each.putOffCut(bench.papers().card(), side, side, 2)
+                .putOffCut(bench.papers().patterned(), side, side, 1)
+                .putOffCut(bench.papers().card(), Length.ofMillimetres(180), side, 1),
+        "drawer.changed");
+    assertEquals(
+        java.util.List.of(Length.ofMillimetres(180), side),
+        bench.ownSheets().stream().map(sheet -> sheet.width()).toList());
+    assertEquals("The drawer is changed.", bench.notice().get());
+    assertEquals("scrap of card", bench.ownSheets().get(0).label());
+  }
 }
