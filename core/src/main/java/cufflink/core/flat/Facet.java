@@ -17,6 +17,9 @@ import org.locationtech.jts.geom.Polygon;
 public record Facet(int index, List<Spot> corners) {
   private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
+  /** How far beside an edge is just beside it, as a share of its length. */
+  private static final double BESIDE = 1e-4;
+
   /** Copies the corners. */
   public Facet {
     corners = List.copyOf(corners);
@@ -77,5 +80,22 @@ public record Facet(int index, List<Spot> corners) {
    */
   public Spot inside() {
     return inside(polygon());
+  }
+
+  /**
+   * Returns a place in the facet just beside one of its edges. A facet with a reflex outline lies
+   * on both sides of the line through an edge; beside the edge itself it lies on one.
+   *
+   * @param from one end of the edge
+   * @param to the other end
+   * @return the place
+   */
+  public Spot beside(Spot from, Spot to) {
+    double x = (from.x() + to.x()) / 2;
+    double y = (from.y() + to.y()) / 2;
+    double right = (from.y() - to.y()) * BESIDE;
+    double down = (to.x() - from.x()) * BESIDE;
+    Spot one = new Spot(x + right, y + down);
+    return holds(polygon(), one) ? one : new Spot(x - right, y - down);
   }
 }

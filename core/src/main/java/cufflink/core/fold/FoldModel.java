@@ -7,27 +7,22 @@ import cufflink.core.flat.Facet;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Tolerance;
-import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
-import java.util.stream.DoubleStream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 
 /**
- * A piece as facets hinged in a tree, with the stages that fold it.
+ * A piece as facets joined by creases, with the stages that fold it.
  *
- * <p>Each crease of the tree turns its facet, and all that hangs on it, by its own angle. Where
- * creases make a loop, those left out of the tree must come out as well: a pose {@linkplain #holds
- * holds} if their two sides meet. A stage whose poses do not hold on the way can be shown at its
- * ends only.
+ * <p>Creases that make a tree turn their facets, and all that hangs on them, by their own angles.
+ * Where creases make a loop its two sides must meet. A stage whose creases may all turn evenly,
+ * each by the share of the stage that is done, is posed so; in any other the angles are found that
+ * keep the loops closed. A stage for which there are none can be shown at its ends only.
  */
 public final class FoldModel {
   private static final double EIGHTH = 0.125;
@@ -35,60 +30,61 @@ public final class FoldModel {
 
   private final FlatPattern flat;
   private final List<Stage> stages;
-  private final List<Hinge> hinges;
-  private final List<Crease> loose;
+  private final Linkage linkage;
   private final int rest;
-  private final boolean[] moves;
+  private final Way[] ways;
+  private final Course[] courses;
 
   /** Found when first asked for; if two threads ask at once both find the same. */
   private volatile List<Vec> reach = List.of();
 
-  /** A crease, and the facet that turns about it when the facet before it is held. */
-  private record Hinge(Crease crease, int held, int turned, Spot inside) {}
+  /** How a stage is walked. */
+  private enum Way {
+    /** Every crease turns evenly. */
+    EVEN,
+    /** The angles follow from the loops. */
+    SOLVED,
+    /** Not looked at yet. */
+    UNKNOWN,
+    /** Not at all: the stage is known at its ends only. */
+    NONE
+  }
 
-  private FoldModel(FlatPattern flat, List<Stage> stages, List<Hinge> hinges, int rest) {
+  private FoldModel(FlatPattern flat, List<Stage> stages, int rest) {
     this.flat = flat;
     this.stages = stages;
-    this.hinges = hinges;
     this.rest = rest;
-    Set<Crease> hinged = hinges.stream().map(Hinge::crease).collect(Collectors.toSet());
-    this.loose = flat.creases().stream().filter(each -> !hinged.contains(each)).toList();
-    this.moves = new boolean[stages.size()];
-    for (int i = 0; i < moves.length; i++) {
+    List<Link> links = new ArrayList<>();
+    for (int i = 0; i < flat.creases().size(); i++) {
+      Crease crease = flat.creases().get(i);
+      Spot inside = flat.facets().get(crease.second()).beside(crease.from(), crease.to());
+      links.add(
+          new Link(
+              crease.first(), crease.second(), i, crease.from(), crease.to(), inside, Motion.REST));
+    }
+    this.linkage = new Linkage(flat.facets().size(), links.size(), rest, links);
+    this.ways = new Way[stages.size()];
+    this.courses = new Course[stages.size()];
+    for (int i = 0; i < ways.length; i++) {
       int stage = i;
-      moves[i] =
+      boolean even =
           SAMPLES.stream().allMatch(share -> gap(stage + share) <= Tolerance.FOLDED.length());
+      ways[i] = even ? Way.EVEN : Way.UNKNOWN;
     }
   }
 
   /**
-   * Hinges a piece.
+   * Joins the facets of a piece.
    *
    * @param design the design, of which the first piece is folded
    * @param flat the first piece, divided into facets
    * @return the model; a facet that no crease reaches stays where it is
    */
   public static FoldModel of(Design design, FlatPattern flat) {
-    int rest = restingFacet(flat, Spot.from(design.rest()));
-    List<Hinge> hinges = new ArrayList<>();
-    boolean[] met = new boolean[flat.facets().size()];
-    Deque<Integer> open = new ArrayDeque<>(List.of(rest));
-    met[rest] = true;
-    while (!open.isEmpty()) {
-      int held = open.removeFirst();
-      for (Crease crease : flat.creases()) {
-        if (crease.joins(held) && !met[crease.across(held)]) {
-          int turned = crease.across(held);
-          met[turned] = true;
-          open.addLast(turned);
-          hinges.add(new Hinge(crease, held, turned, flat.facets().get(turned).inside()));
-        }
-      }
-    }
     String piece = flat.piece().id();
     List<Stage> stages =
         design.stages().stream().filter(stage -> stage.piece().equals(piece)).toList();
-    return new FoldModel(flat, stages, hinges, rest);
+    return new FoldModel(flat, stages, restingFacet(flat, Spot.from(design.rest())));
   }
 
   private static int restingFacet(FlatPattern flat, Spot rest) {
@@ -157,7 +153,52 @@ public final class FoldModel {
    * @return the pose
    */
   public Pose pose(double moment) {
-    return pose(angles(moment));
+    return new Pose(flat, List.of(linkage.motions(turns(moment))));
+  }
+
+  /**
+   * Returns the angle of each crease at a moment.
+   *
+   * @param moment as for {@link #angles}
+   * @return angles in radians in the order of the creases, valley above zero
+   */
+  public double[] turns(double moment) {
+    double inside = Math.max(0, Math.min(moment, stages.size()));
+    int stage = (int) Math.floor(inside);
+    boolean within = stage < stages.size() && inside > stage;
+    return within && way(stage) == Way.SOLVED
+        ? course(stage).at(inside - stage)
+        : even(angles(inside));
+  }
+
+  private double[] even(Map<String, Double> angles) {
+    double[] radians = new double[flat.creases().size()];
+    for (int i = 0; i < radians.length; i++) {
+      String score = flat.creases().get(i).score().id();
+      radians[i] = Math.toRadians(angles.getOrDefault(score, 0.0));
+    }
+    return radians;
+  }
+
+  /** Finds out how a stage is walked; a stage between ends that hold may have to be solved. */
+  private Way way(int stage) {
+    if (ways[stage] == Way.UNKNOWN) {
+      boolean ends = holds(stage) && holds(stage + 1);
+      boolean walks = ends && course(stage).stuck() == Course.Stuck.NOT;
+      ways[stage] = walks ? Way.SOLVED : Way.NONE;
+    }
+    return ways[stage];
+  }
+
+  private Course course(int stage) {
+    if (courses[stage] == null) {
+      double[] start = even(angles(stage));
+      double[] end = even(angles(stage + 1));
+      boolean[] led = new boolean[start.length];
+      Arrays.fill(led, true);
+      courses[stage] = new Course(linkage, start, end, led);
+    }
+    return courses[stage];
   }
 
   /**
@@ -167,16 +208,7 @@ public final class FoldModel {
    * @return the pose
    */
   public Pose pose(Map<String, Double> angles) {
-    Motion[] motions = new Motion[flat.facets().size()];
-    Arrays.fill(motions, Motion.REST);
-    for (Hinge hinge : hinges) {
-      Crease crease = hinge.crease();
-      double angle = Math.toRadians(angles.getOrDefault(crease.score().id(), 0.0));
-      motions[hinge.turned()] =
-          motions[hinge.held()].after(
-              Motion.fold(crease.from(), crease.to(), hinge.inside(), angle));
-    }
-    return new Pose(flat, List.of(motions));
+    return new Pose(flat, List.of(linkage.motions(even(angles))));
   }
 
   /**
@@ -199,22 +231,30 @@ public final class FoldModel {
     return reach;
   }
 
-  /** Returns how far the two sides of creases outside the tree are apart, in millimetres. */
+  /** Returns how far the two sides of loops are apart if every crease turns evenly. */
   private double gap(double moment) {
-    if (loose.isEmpty()) {
-      return 0;
-    }
-    Pose pose = pose(moment);
-    return loose.stream()
-        .flatMapToDouble(
-            crease ->
-                DoubleStream.of(gap(pose, crease, crease.from()), gap(pose, crease, crease.to())))
-        .max()
-        .orElse(0);
+    return linkage.loops().isEmpty() ? 0 : gap(linkage.motions(even(angles(moment))));
   }
 
-  private static double gap(Pose pose, Crease crease, Spot end) {
-    return pose.place(crease.first(), end).minus(pose.place(crease.second(), end)).length();
+  /**
+   * Returns how far the two sides of any loop are apart at a moment as it is posed.
+   *
+   * @param moment as for {@link #angles}
+   * @return millimetres, zero or more
+   */
+  public double apart(double moment) {
+    return gap(linkage.motions(turns(moment)));
+  }
+
+  private double gap(Motion[] motions) {
+    double most = 0;
+    for (Link link : linkage.loops()) {
+      for (Spot end : List.of(link.from(), link.to())) {
+        Vec apart = motions[link.first()].apply(end).minus(motions[link.second()].apply(end));
+        most = Math.max(most, apart.length());
+      }
+    }
+    return most;
   }
 
   /**
@@ -224,7 +264,10 @@ public final class FoldModel {
    * @return false if the creases of a loop do not meet then
    */
   public boolean holds(double moment) {
-    return gap(moment) <= Tolerance.FOLDED.length();
+    double inside = Math.max(0, Math.min(moment, stages.size()));
+    int stage = (int) Math.floor(inside);
+    boolean solved = stage < ways.length && inside > stage && ways[stage] == Way.SOLVED;
+    return solved || gap(moment) <= Tolerance.FOLDED.length();
   }
 
   /**
@@ -237,7 +280,7 @@ public final class FoldModel {
   public double shown(double moment) {
     double inside = Math.max(0, Math.min(moment, stages.size()));
     int stage = (int) Math.min(Math.floor(inside), stages.size() - 1);
-    return stage < 0 || moves[stage] ? inside : Math.round(inside);
+    return stage < 0 || way(stage) != Way.NONE ? inside : Math.round(inside);
   }
 
   /**
@@ -246,8 +289,8 @@ public final class FoldModel {
    * @return false if one is known at its ends only
    */
   public boolean movesThroughout() {
-    for (boolean each : moves) {
-      if (!each) {
+    for (int stage = 0; stage < ways.length; stage++) {
+      if (way(stage) == Way.NONE) {
         return false;
       }
     }

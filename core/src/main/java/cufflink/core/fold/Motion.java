@@ -11,6 +11,9 @@ import cufflink.core.flat.Spot;
  * @param origin where the top left corner of the flat piece would lie
  */
 public record Motion(Vec right, Vec down, Vec up, Vec origin) {
+  /** A sine below which the axis of a turn cannot be read from it. */
+  private static final double HALF_TURN = 1e-9;
+
   /** Leaves everything where it is. */
   public static final Motion REST =
       new Motion(new Vec(1, 0, 0), new Vec(0, 1, 0), new Vec(0, 0, 1), new Vec(0, 0, 0));
@@ -93,5 +96,48 @@ public record Motion(Vec right, Vec down, Vec up, Vec origin) {
     Motion turn = new Motion(right, down, newUp, new Vec(0, 0, 0));
     Vec pivot = new Vec(from.x(), from.y(), 0);
     return new Motion(right, down, newUp, pivot.minus(turn.apply(pivot)));
+  }
+
+  /**
+   * Returns the motion that undoes this one.
+   *
+   * @return the inverse
+   */
+  Motion inverse() {
+    Vec right = new Vec(this.right.x(), down.x(), up.x());
+    Vec lower = new Vec(this.right.y(), down.y(), up.y());
+    Vec higher = new Vec(this.right.z(), down.z(), up.z());
+    Motion turn = new Motion(right, lower, higher, new Vec(0, 0, 0));
+    return new Motion(right, lower, higher, turn.turn(origin).times(-1));
+  }
+
+  /**
+   * Returns by which turn this lies away from another motion.
+   *
+   * @param other the other motion
+   * @return the axis, as long as the angle in radians, from 0 to π
+   */
+  Vec turnFrom(Motion other) {
+    // The turn takes each axis of the other to the axis of this: half the sum of their products is
+    // the axis times the sine, as in Rodrigues' formula.
+    Vec twist =
+        other.right.cross(right).plus(other.down.cross(down)).plus(other.up.cross(up)).times(0.5);
+    double cosine = (other.right.dot(right) + other.down.dot(down) + other.up.dot(up) - 1) / 2;
+    double sine = twist.length();
+    double angle = Math.atan2(sine, cosine);
+    if (sine > HALF_TURN) {
+      return twist.times(angle / sine);
+    }
+    return cosine > 0 ? twist : halfTurn(other);
+  }
+
+  /** Near half a turn the sine says nothing; the axis is what both motions have in common. */
+  private Vec halfTurn(Motion other) {
+    Vec x = right.plus(other.right);
+    Vec y = down.plus(other.down);
+    Vec z = up.plus(other.up);
+    Vec longest = x.length() >= y.length() ? x : y;
+    longest = longest.length() >= z.length() ? longest : z;
+    return longest.times(Math.PI / Math.max(longest.length(), Double.MIN_NORMAL));
   }
 }

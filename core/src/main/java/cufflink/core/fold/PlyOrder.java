@@ -1,6 +1,8 @@
 package cufflink.core.fold;
 
 import cufflink.core.measure.Tolerance;
+import java.util.HashMap;
+import java.util.Map;
 
 /**
  * Which of two facets that lie flat on each other is on top.
@@ -14,6 +16,7 @@ public final class PlyOrder {
 
   private final FoldModel model;
   private final double moment;
+  private final Map<Double, Pose> poses = new HashMap<>();
   private final Tolerance tolerance;
 
   /**
@@ -39,7 +42,7 @@ public final class PlyOrder {
    *     moved against each other
    */
   public int side(int facet, int other, Vec place) {
-    Vec onFacet = model.pose(moment).motions().get(facet).back(place);
+    Vec onFacet = pose(moment).motions().get(facet).back(place);
     for (int stage = (int) Math.ceil(moment) - 1; stage >= 0; stage--) {
       double end = Math.min(moment, stage + 1);
       double before = end - (end - stage) * JUST_BEFORE;
@@ -52,8 +55,12 @@ public final class PlyOrder {
   }
 
   private double height(int facet, int other, Vec onFacet, double when) {
-    Pose pose = model.pose(when);
+    Pose pose = pose(when);
     Vec then = pose.motions().get(facet).apply(onFacet);
     return pose.motions().get(other).back(then).z();
+  }
+
+  private Pose pose(double when) {
+    return poses.computeIfAbsent(when, model::pose);
   }
 }

@@ -51,6 +51,16 @@ public record Vec(double x, double y, double z) {
   }
 
   /**
+   * Returns the vector product.
+   *
+   * @param other the other vector
+   * @return a vector square to both, by the right-hand rule
+   */
+  public Vec cross(Vec other) {
+    return new Vec(y * other.z - z * other.y, z * other.x - x * other.z, x * other.y - y * other.x);
+  }
+
+  /**
    * Returns the length.
    *
    * @return millimetres, zero or more

@@ -1,0 +1,165 @@
+package cufflink.core.fold;
+
+import cufflink.core.measure.Tolerance;
+
+/**
+ * The way from one pose to another along which all loops stay closed.
+ *
+ * <p>Each angle is asked to go evenly from its start to its end; the loops let it lead or lag. The
+ * way is walked in small steps from the start, each beginning at the pose before. From the flat
+ * state, where all ways of folding meet, the first step goes towards the mountains and valleys that
+ * are asked for.
+ */
+final class Course {
+  private static final int SAMPLES = 24;
+
+  /** A share of a step that is rounding and nothing else. */
+  private static final double ON_SAMPLE = 1e-12;
+
+  /** The most an angle may turn in one step, in radians: four times the even way. */
+  private static final double MOST_TURN = 4 * Math.PI / SAMPLES;
+
+  private final Linkage linkage;
+  private final double[] start;
+  private final double[] end;
+  private final boolean[] led;
+  private final Closure closure;
+  private final double[][] samples = new double[SAMPLES + 1][];
+  private int walked;
+  private Stuck stuck = Stuck.NOT;
+
+  /**
+   * Where a way ends before its end.
+   *
+   * @param share how much of the way was walked, from 0 to 1
+   * @param loop which loop would not close, -1 if none
+   */
+  record Stuck(double share, int loop) {
+    static final Stuck NOT = new Stuck(1, -1);
+  }
+
+  /**
+   * Prepares to walk.
+   *
+   * @param linkage the facets and their links
+   * @param start the angles at the start, in radians
+   * @param end the angles asked for at the end
+   * @param led which angles have an end that was asked for; the others follow as they must
+   */
+  Course(Linkage linkage, double[] start, double[] end, boolean[] led) {
+    this.linkage = linkage;
+    this.start = start.clone();
+    this.end = end.clone();
+    this.led = led.clone();
+    this.closure = new Closure(linkage, new boolean[start.length], Tolerance.PAPER);
+    samples[0] = this.start;
+  }
+
+  /** Returns where the way ends before its end; it is walked to find out. */
+  synchronized Stuck stuck() {
+    walk(SAMPLES);
+    return stuck;
+  }
+
+  private void walk(int to) {
+    while (walked < to && stuck == Stuck.NOT) {
+      int next = walked + 1;
+      double share = next / (double) SAMPLES;
+      double[] before = samples[walked];
+      Closure.Solution found = closure.solve(guess(before, share), target(before, share));
+      if (!found.closes()) {
+        found = atEnd(next, found);
+      }
+      if (!found.closes() || jumps(before, found.radians())) {
+        stuck = new Stuck(walked / (double) SAMPLES, found.worst());
+        return;
+      }
+      samples[next] = found.radians();
+      walked = next;
+    }
+  }
+
+  /**
+   * Places are rounded to an eighth of a micrometre, so that folds which meet flat on paper need
+   * not meet to the last digit; folded flat, paper forgives a hundredth of a millimetre.
+   */
+  private Closure.Solution atEnd(int next, Closure.Solution found) {
+    if (next < SAMPLES) {
+      return found;
+    }
+    Closure flat = new Closure(linkage, new boolean[start.length], Tolerance.FOLDED);
+    Closure.Solution asked = flat.measured(end);
+    return asked.closes() ? asked : found;
+  }
+
+  /**
+   * A pose that lies far from the one before is on another way of folding; a crease folded further
+   * than flat has gone through its own paper.
+   */
+  private static boolean jumps(double[] before, double[] after) {
+    for (int i = 0; i < before.length; i++) {
+      boolean passesItself = Math.abs(after[i]) > Math.PI + Tolerance.FOLDED.angle();
+      if (passesItself || Math.abs(after[i] - before[i]) > MOST_TURN) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private double[] target(double[] before, double share) {
+    double[] target = before.clone();
+    for (int i = 0; i < target.length; i++) {
+      if (led[i]) {
+        target[i] = start[i] + (end[i] - start[i]) * share;
+      }
+    }
+    return target;
+  }
+
+  /** Begins where the even way would be, at the same distance from it as the pose before. */
+  private double[] guess(double[] before, double share) {
+    double[] guess = before.clone();
+    double step = 1.0 / SAMPLES;
+    for (int i = 0; i < guess.length; i++) {
+      guess[i] += led[i] ? (end[i] - start[i]) * Math.min(step, share) : 0;
+    }
+    return guess;
+  }
+
+  /**
+   * Returns the angles at a share of the way.
+   *
+   * @param share from 0 to 1
+   * @return the angles in radians; where the way is stuck, those before
+   */
+  synchronized double[] at(double share) {
+    int below = (int) Math.min(SAMPLES, Math.floor(share * SAMPLES));
+    walk(Math.min(SAMPLES, below + 1));
+    if (below >= walked) {
+      return samples[walked];
+    }
+    double part = share * SAMPLES - below;
+    double[] from = samples[below];
+    double[] to = samples[below + 1];
+    if (part < ON_SAMPLE) {
+      return from;
+    }
+    double[] between = new double[from.length];
+    for (int i = 0; i < between.length; i++) {
+      between[i] = from[i] + (to[i] - from[i]) * part;
+    }
+    Closure.Solution found = closure.solve(between, between);
+    return found.closes() ? found.radians() : from;
+  }
+
+  /** Returns the angles at the end, or where the way is stuck. */
+  double[] end() {
+    return at(1);
+  }
+
+  /** Counts in how many ways the angles that are not led can move half way. */
+  int loose() {
+    Closure others = new Closure(linkage, led, Tolerance.PAPER);
+    return others.freedom(at(0.5));
+  }
+}
