@@ -2,10 +2,12 @@ package cufflink.core.drawing;
 
 import cufflink.core.design.Face;
 import cufflink.core.design.Opening;
+import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.flat.Crease;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
+import cufflink.core.fold.Assembly;
 import cufflink.core.fold.FoldModel;
 import cufflink.core.fold.FoldedView;
 import cufflink.core.fold.FoldedView.Ply;
@@ -86,7 +88,7 @@ public final class FoldDrawing {
   /** Returns where the corners of a card are at a moment. */
   private static List<Vec> places(FoldModel model, double moment) {
     Pose pose = model.pose(model.shown(moment));
-    return model.flat().facets().stream()
+    return model.assembly().facets().stream()
         .flatMap(facet -> pose.corners(facet.index()).stream())
         .toList();
   }
@@ -150,17 +152,21 @@ public final class FoldDrawing {
   }
 
   private void drawPatches(Pen pen, Pose pose, Ply ply) {
-    String piece = model.flat().piece().id();
-    Polygon shape = model.flat().facets().get(ply.facet()).polygon();
+    Assembly assembly = model.assembly();
+    String piece = assembly.pieceOf(ply.facet()).id();
+    Polygon shape = assembly.facets().get(ply.facet()).polygon();
     for (Patch patch : patches) {
-      boolean shows = patch.ref().piece().equals(piece) && patch.face() == ply.face();
+      boolean shows =
+          patch.ref().piece().equals(piece)
+              && patch.face() == ply.face()
+              && !isMember(patch);
       if (shows && holds(shape, patch.corners())) {
         List<Spot> path = seen(pen, pose, ply.facet(), patch.corners());
         pen.shape(path, patch.fill(), ply.light(), patch.ref());
         pen.outline(path, patch.edge(), patch.ref());
       }
     }
-    for (Opening opening : model.flat().piece().openings()) {
+    for (Opening opening : assembly.pieceOf(ply.facet()).openings()) {
       List<Spot> corners = opening.outline().stream().map(Spot::from).toList();
       if (holds(shape, corners)) {
         List<Spot> path = seen(pen, pose, ply.facet(), corners);
@@ -169,6 +175,13 @@ public final class FoldDrawing {
         pen.outline(path, Ink.CUT, ref);
       }
     }
+  }
+
+  /** What is put together as paper of its own needs no picture on its host. */
+  private boolean isMember(Patch patch) {
+    return model.assembly().members().stream()
+        .flatMap(member -> member.joint().stream())
+        .anyMatch(joint -> patch.ref().equals(new Ref(joint.on(), joint.id())));
   }
 
   private static Spot middle(List<Spot> corners) {
@@ -188,14 +201,15 @@ public final class FoldDrawing {
   }
 
   private void drawScores(Pen pen, Pose pose, Ply ply) {
-    Polygon shape = model.flat().facets().get(ply.facet()).polygon();
-    for (Score score : model.flat().piece().scores()) {
+    Polygon shape = model.assembly().facets().get(ply.facet()).polygon();
+    Piece piece = model.assembly().pieceOf(ply.facet());
+    for (Score score : piece.scores()) {
       Spot from = Spot.from(score.line().from());
       Spot to = Spot.from(score.line().to());
       if (!score.folds() && holds(shape, middle(List.of(from, to)))) {
         pen.stroke(
             Ink.DECORATIVE,
-            new Ref(model.flat().piece().id(), score.id()),
+            new Ref(piece.id(), score.id()),
             seen(pen, pose, ply.facet(), from),
             seen(pen, pose, ply.facet(), to));
       }
@@ -204,12 +218,12 @@ public final class FoldDrawing {
 
   /** Draws the edges of a ply that are no open crease. */
   private void drawEdges(Pen pen, Pose pose, Ply ply) {
-    List<Spot> corners = model.flat().facets().get(ply.facet()).corners();
+    List<Spot> corners = model.assembly().facets().get(ply.facet()).corners();
     for (int i = 0; i < corners.size(); i++) {
       Spot from = corners.get(i);
       Spot to = corners.get((i + 1) % corners.size());
       boolean isCrease =
-          model.flat().creases().stream()
+          model.assembly().creases().stream()
               .anyMatch(
                   crease ->
                       crease.joins(ply.facet()) && isOpen(pose, crease) && crease.runs(from, to));
@@ -224,14 +238,14 @@ public final class FoldDrawing {
   }
 
   private void drawCreases(Pen pen, Pose pose, Ply ply) {
-    for (Crease crease : model.flat().creases()) {
+    for (Crease crease : model.assembly().creases()) {
       if (crease.joins(ply.facet()) && isOpen(pose, crease)) {
         pen.stroke(
             Ink.of(
                 ply.face() == Face.INSIDE
                     ? crease.score().fold()
                     : crease.score().fold().opposite()),
-            new Ref(model.flat().piece().id(), crease.score().id()),
+            new Ref(model.assembly().pieceOf(ply.facet()).id(), crease.score().id()),
             seen(pen, pose, ply.facet(), crease.from()),
             seen(pen, pose, ply.facet(), crease.to()));
       }

@@ -60,7 +60,7 @@ public record ClosedState(boolean isFlat, Length width, Length height, List<Regi
     Envelope extent = new Envelope();
     boolean isFlat = true;
     List<Polygon> shapes = new ArrayList<>();
-    for (Facet facet : pose.flat().facets()) {
+    for (Facet facet : pose.assembly().facets()) {
       List<Vec> corners = pose.corners(facet.index());
       corners.forEach(corner -> extent.expandToInclude(corner.x(), corner.y()));
       isFlat &= corners.stream().allMatch(corner -> Math.abs(corner.z()) <= tolerance.length());

@@ -13,6 +13,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 
@@ -28,12 +31,14 @@ public final class FoldModel {
   private static final double EIGHTH = 0.125;
   private static final List<Double> SAMPLES = List.of(0.3, 0.6, 0.9);
 
-  private final FlatPattern flat;
+  private final Assembly assembly;
   private final List<Stage> stages;
   private final Linkage linkage;
   private final int rest;
   private final Way[] ways;
   private final Course[] courses;
+
+  private final Map<Integer, Optional<LayerOrder.Stack>> stacks = new ConcurrentHashMap<>();
 
   /** Found when first asked for; if two threads ask at once both find the same. */
   private volatile List<Vec> reach = List.of();
@@ -50,19 +55,12 @@ public final class FoldModel {
     NONE
   }
 
-  private FoldModel(FlatPattern flat, List<Stage> stages, int rest) {
-    this.flat = flat;
+  private FoldModel(Assembly assembly, List<Stage> stages, int rest) {
+    this.assembly = assembly;
     this.stages = stages;
     this.rest = rest;
-    List<Link> links = new ArrayList<>();
-    for (int i = 0; i < flat.creases().size(); i++) {
-      Crease crease = flat.creases().get(i);
-      Spot inside = flat.facets().get(crease.second()).beside(crease.from(), crease.to());
-      links.add(
-          new Link(
-              crease.first(), crease.second(), i, crease.from(), crease.to(), inside, Motion.REST));
-    }
-    this.linkage = new Linkage(flat.facets().size(), links.size(), rest, links);
+    List<Link> links = assembly.links();
+    this.linkage = new Linkage(assembly.facets().size(), assembly.creases().size(), rest, links);
     this.ways = new Way[stages.size()];
     this.courses = new Course[stages.size()];
     for (int i = 0; i < ways.length; i++) {
@@ -84,7 +82,32 @@ public final class FoldModel {
     String piece = flat.piece().id();
     List<Stage> stages =
         design.stages().stream().filter(stage -> stage.piece().equals(piece)).toList();
-    return new FoldModel(flat, stages, restingFacet(flat, Spot.from(design.rest())));
+    int rest = restingFacet(flat, Spot.from(design.rest()));
+    return new FoldModel(Assembly.of(flat), stages, rest);
+  }
+
+  /**
+   * Joins the facets of a card: its first piece and all that is glued onto it. What is glued on is
+   * folded before the first piece.
+   *
+   * @param design the design
+   * @param flat the first piece, divided into facets
+   * @return the model
+   */
+  public static FoldModel assembled(Design design, FlatPattern flat) {
+    Assembly assembly = Assembly.of(design, flat);
+    String base = flat.piece().id();
+    Set<String> pieces =
+        assembly.members().stream()
+            .map(member -> member.flat().piece().id())
+            .collect(Collectors.toSet());
+    List<Stage> stages = new ArrayList<>();
+    for (boolean isBase : new boolean[] {false, true}) {
+      design.stages().stream()
+          .filter(stage -> pieces.contains(stage.piece()) && stage.piece().equals(base) == isBase)
+          .forEach(stages::add);
+    }
+    return new FoldModel(assembly, stages, restingFacet(flat, Spot.from(design.rest())));
   }
 
   private static int restingFacet(FlatPattern flat, Spot rest) {
@@ -102,7 +125,16 @@ public final class FoldModel {
    * @return the piece with its facets and creases
    */
   public FlatPattern flat() {
-    return flat;
+    return assembly.members().get(0).flat();
+  }
+
+  /**
+   * Returns all the paper that is folded.
+   *
+   * @return the pieces with their facets and creases
+   */
+  public Assembly assembly() {
+    return assembly;
   }
 
   /**
@@ -132,15 +164,32 @@ public final class FoldModel {
    */
   public Map<String, Double> angles(double moment) {
     Map<String, Double> angles = new HashMap<>();
+    String base = flat().piece().id();
+    driven(moment)
+        .forEach(
+            (key, angle) -> {
+              if (key.piece().equals(base)) {
+                angles.put(key.score(), angle);
+              }
+            });
+    return angles;
+  }
+
+  /** A score of one of the pieces. */
+  private record Key(String piece, String score) {}
+
+  private Map<Key, Double> driven(double moment) {
+    Map<Key, Double> angles = new HashMap<>();
     for (int i = 0; i < stages.size() && i < moment; i++) {
       double share = Math.min(1, moment - i);
-      stages
-          .get(i)
+      Stage stage = stages.get(i);
+      stage
           .drive()
           .forEach(
               (score, angle) -> {
-                double before = angles.getOrDefault(score, 0.0);
-                angles.put(score, before + (angle - before) * share);
+                Key key = new Key(stage.piece(), score);
+                double before = angles.getOrDefault(key, 0.0);
+                angles.put(key, before + (angle - before) * share);
               });
     }
     return angles;
@@ -153,7 +202,7 @@ public final class FoldModel {
    * @return the pose
    */
   public Pose pose(double moment) {
-    return new Pose(flat, List.of(linkage.motions(turns(moment))));
+    return new Pose(assembly, List.of(linkage.motions(turns(moment))));
   }
 
   /**
@@ -168,14 +217,15 @@ public final class FoldModel {
     boolean within = stage < stages.size() && inside > stage;
     return within && way(stage) == Way.SOLVED
         ? course(stage).at(inside - stage)
-        : even(angles(inside));
+        : even(driven(inside));
   }
 
-  private double[] even(Map<String, Double> angles) {
-    double[] radians = new double[flat.creases().size()];
+  private double[] even(Map<Key, Double> angles) {
+    double[] radians = new double[assembly.creases().size()];
     for (int i = 0; i < radians.length; i++) {
-      String score = flat.creases().get(i).score().id();
-      radians[i] = Math.toRadians(angles.getOrDefault(score, 0.0));
+      Crease crease = assembly.creases().get(i);
+      Key key = new Key(assembly.pieceOf(crease.first()).id(), crease.score().id());
+      radians[i] = Math.toRadians(angles.getOrDefault(key, 0.0));
     }
     return radians;
   }
@@ -192,8 +242,8 @@ public final class FoldModel {
 
   private Course course(int stage) {
     if (courses[stage] == null) {
-      double[] start = even(angles(stage));
-      double[] end = even(angles(stage + 1));
+      double[] start = even(driven(stage));
+      double[] end = even(driven(stage + 1));
       boolean[] led = new boolean[start.length];
       Arrays.fill(led, true);
       courses[stage] = new Course(linkage, start, end, led);
@@ -208,7 +258,9 @@ public final class FoldModel {
    * @return the pose
    */
   public Pose pose(Map<String, Double> angles) {
-    return new Pose(flat, List.of(linkage.motions(even(angles))));
+    Map<Key, Double> base = new HashMap<>();
+    angles.forEach((score, angle) -> base.put(new Key(flat().piece().id(), score), angle));
+    return new Pose(assembly, List.of(linkage.motions(even(base))));
   }
 
   /**
@@ -222,7 +274,7 @@ public final class FoldModel {
       List<Vec> places = new ArrayList<>();
       for (double moment = 0; moment <= stages.size(); moment += EIGHTH) {
         Pose pose = pose(shown(moment));
-        for (Facet facet : flat.facets()) {
+        for (Facet facet : assembly.facets()) {
           places.addAll(pose.corners(facet.index()));
         }
       }
@@ -233,7 +285,7 @@ public final class FoldModel {
 
   /** Returns how far the two sides of loops are apart if every crease turns evenly. */
   private double gap(double moment) {
-    return linkage.loops().isEmpty() ? 0 : gap(linkage.motions(even(angles(moment))));
+    return linkage.loops().isEmpty() ? 0 : gap(linkage.motions(even(driven(moment))));
   }
 
   /**
@@ -295,6 +347,69 @@ public final class FoldModel {
       }
     }
     return true;
+  }
+
+  /**
+   * Says whether every facet lies flat after a stage.
+   *
+   * @param done how many stages are done
+   * @return true if it does
+   */
+  public boolean isFlat(int done) {
+    Pose pose = pose(done);
+    return assembly.facets().stream()
+        .flatMap(facet -> pose.corners(facet.index()).stream())
+        .allMatch(corner -> Math.abs(corner.z()) <= Tolerance.FOLDED.length());
+  }
+
+  /**
+   * Finds which facet lies on which after a stage at which the card lies flat.
+   *
+   * @param done how many stages are done
+   * @return the order; empty if the card is not flat then, or cannot be folded so without passing
+   *     through itself
+   */
+  public Optional<LayerOrder.Stack> stack(int done) {
+    return stacks.computeIfAbsent(done, this::findStack);
+  }
+
+  private Optional<LayerOrder.Stack> findStack(int done) {
+    if (!isFlat(done) || gap(done) > Tolerance.FOLDED.length()) {
+      return Optional.empty();
+    }
+    LayerOrder order = LayerOrder.of(pose(done), turns(done), true);
+    return order.find(order.hints(new PlyOrder(this, done, Tolerance.PAPER), pose(done)));
+  }
+
+  /**
+   * Says at which stage the paper cannot get from its start to its end.
+   *
+   * @return the number of the stage, from 0, and the loop that stops it; empty if all stages move
+   */
+  public Optional<Stuck> stuck() {
+    for (int stage = 0; stage < ways.length; stage++) {
+      if (way(stage) == Way.NONE) {
+        boolean ends = holds(stage) && holds(stage + 1);
+        int loop = ends ? course(stage).stuck().loop() : -1;
+        List<Integer> creases =
+            loop < 0 ? List.of() : List.of(linkage.loops().get(loop).angle());
+        return Optional.of(new Stuck(stage, creases));
+      }
+    }
+    return Optional.empty();
+  }
+
+  /**
+   * A stage that does not move.
+   *
+   * @param stage its number, from 0
+   * @param creases the creases that do not meet, by their numbers
+   */
+  public record Stuck(int stage, List<Integer> creases) {
+    /** Copies the list. */
+    public Stuck {
+      creases = List.copyOf(creases);
+    }
   }
 
   /**

@@ -7,6 +7,7 @@ import cufflink.core.flat.Spot;
 import cufflink.core.measure.Tolerance;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Point;
 import org.locationtech.jts.geom.Polygon;
@@ -64,15 +65,22 @@ public record FoldedView(List<Ply> plies) {
   public static FoldedView of(FoldModel model, double moment, Viewpoint viewpoint) {
     Pose pose = model.pose(moment);
     PlyOrder order = new PlyOrder(model, moment, Tolerance.PAPER);
+    Optional<LayerOrder.Stack> stack =
+        moment == Math.rint(moment) ? model.stack((int) moment) : Optional.empty();
+    boolean fromAbove = viewpoint.apply(new Vec(0, 0, 1)).z() > 0;
     List<Seen> seen = new ArrayList<>();
-    for (Facet facet : model.flat().facets()) {
+    for (Facet facet : model.assembly().facets()) {
       seen.add(seen(pose, facet.index(), viewpoint));
     }
     int count = seen.size();
     boolean[][] behind = new boolean[count][count];
     for (int i = 0; i < count; i++) {
       for (int j = i + 1; j < count; j++) {
-        int nearer = nearer(seen.get(i), seen.get(j), order, viewpoint);
+        int side = stack.isPresent() ? stack.get().side(i, j) : 0;
+        int nearer = fromAbove ? side : -side;
+        if (stack.isEmpty()) {
+          nearer = nearer(seen.get(i), seen.get(j), order, viewpoint);
+        }
         behind[i][j] = nearer < 0;
         behind[j][i] = nearer > 0;
       }

@@ -1,11 +1,14 @@
 package cufflink.core.fold;
 
 import cufflink.core.flat.Crease;
+import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Tolerance;
 import java.util.ArrayList;
 import java.util.BitSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.IntBinaryOperator;
 
@@ -86,7 +89,7 @@ public final class LayerOrder {
     LayerOrder order = new LayerOrder(shapes.size(), Overlay.of(shapes, Tolerance.FOLDED));
     order.addPairs();
     List<Fold> folds = new ArrayList<>();
-    List<Crease> creases = pose.flat().creases();
+    List<Crease> creases = pose.assembly().creases();
     for (int i = 0; i < creases.size(); i++) {
       Crease crease = creases.get(i);
       Spot from = flat(pose.place(crease.first(), crease.from()));
@@ -96,6 +99,12 @@ public final class LayerOrder {
       if (closed && assigned) {
         boolean facesUp = pose.motions().get(crease.first()).up().z() > 0;
         order.fix(crease.second(), crease.first(), radians[i] > 0 == facesUp ? 1 : -1, i);
+      }
+    }
+    for (Assembly.Member member : pose.assembly().members()) {
+      for (Assembly.Glue glue : member.glue()) {
+        boolean facesUp = pose.motions().get(glue.host()).up().z() > 0;
+        order.fix(glue.facet(), glue.host(), glue.inside() == facesUp ? 1 : -1, -1);
       }
     }
     order.addEdges(folds);
@@ -207,6 +216,28 @@ public final class LayerOrder {
           });
     }
     return found.stream().findFirst();
+  }
+
+  /** Guesses from the folding: of two facets the one that came to lie on the other last. */
+  IntBinaryOperator hints(PlyOrder plies, Pose pose) {
+    Map<List<Integer>, Integer> hints = new HashMap<>();
+    for (Overlay.Cell cell : overlay.cells()) {
+      Spot middle = Facet.inside(cell.polygon());
+      int[] members = cell.shapes().stream().toArray();
+      for (int i = 0; i < members.length; i++) {
+        for (int j = i + 1; j < members.length; j++) {
+          int facet = members[i];
+          int other = members[j];
+          hints.computeIfAbsent(
+              List.of(facet, other),
+              pair -> {
+                int side = plies.side(facet, other, new Vec(middle.x(), middle.y(), 0));
+                return pose.motions().get(other).up().z() > 0 ? side : -side;
+              });
+        }
+      }
+    }
+    return (facet, other) -> hints.getOrDefault(List.of(facet, other), 0);
   }
 
   /**

@@ -38,8 +38,8 @@ public final class PlyOrder {
    * @param facet the index of one facet
    * @param other the index of the other facet
    * @param place a place in space, on both
-   * @return 1 if the first lies on the inside of the other, -1 if on its outside, 0 if they never
-   *     moved against each other
+   * @return 1 if the first lies on the inside of the other, -1 if on its outside, 0 if they are of
+   *     one piece and never moved against each other
    */
   public int side(int facet, int other, Vec place) {
     Vec onFacet = pose(moment).motions().get(facet).back(place);
@@ -51,7 +51,7 @@ public final class PlyOrder {
         return height > 0 ? 1 : -1;
       }
     }
-    return 0;
+    return model.assembly().glued(facet, other);
   }
 
   private double height(int facet, int other, Vec onFacet, double when) {

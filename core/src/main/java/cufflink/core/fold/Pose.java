@@ -1,16 +1,15 @@
 package cufflink.core.fold;
 
-import cufflink.core.flat.FlatPattern;
 import cufflink.core.flat.Spot;
 import java.util.List;
 
 /**
  * Where each facet lies at one moment.
  *
- * @param flat the flat piece
- * @param motions the rigid motion of each facet, by its index
+ * @param assembly the paper
+ * @param motions the rigid motion of each facet, by its number
  */
-public record Pose(FlatPattern flat, List<Motion> motions) {
+public record Pose(Assembly assembly, List<Motion> motions) {
   /** Copies the motions. */
   public Pose {
     motions = List.copyOf(motions);
@@ -24,7 +23,7 @@ public record Pose(FlatPattern flat, List<Motion> motions) {
    */
   public List<Vec> corners(int facet) {
     Motion motion = motions.get(facet);
-    return flat.facets().get(facet).corners().stream().map(motion::apply).toList();
+    return assembly.facets().get(facet).corners().stream().map(motion::apply).toList();
   }
 
   /**

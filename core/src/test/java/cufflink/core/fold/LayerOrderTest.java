@@ -21,16 +21,10 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class LayerOrderTest {
   private static Pose pose(FlatPattern flat, double[] radians) {
-    List<Link> links = new ArrayList<>();
-    for (int i = 0; i < flat.creases().size(); i++) {
-      var crease = flat.creases().get(i);
-      var inside = flat.facets().get(crease.second()).beside(crease.from(), crease.to());
-      links.add(
-          new Link(
-              crease.first(), crease.second(), i, crease.from(), crease.to(), inside, Motion.REST));
-    }
-    Linkage linkage = new Linkage(flat.facets().size(), links.size(), 0, links);
-    return new Pose(flat, List.of(linkage.motions(radians)));
+    Assembly assembly = Assembly.of(flat);
+    Linkage linkage =
+        new Linkage(flat.facets().size(), flat.creases().size(), 0, assembly.links());
+    return new Pose(assembly, List.of(linkage.motions(radians)));
   }
 
   /** Ways to fold a strip of equal stamps onto one: OEIS A000136, from memory. */

@@ -1,5 +1,6 @@
 package cufflink.desktop.shell;
 
+import cufflink.core.design.Design;
 import cufflink.core.drawing.Drawing;
 import cufflink.core.drawing.FoldDrawing;
 import cufflink.core.drawing.Patch;
@@ -12,6 +13,8 @@ import cufflink.core.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import javafx.animation.AnimationTimer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -32,6 +35,8 @@ final class FoldStation implements StationView {
   private final Player player = new Player();
   private Viewpoint viewpoint = FRONT;
   private String piece = "";
+  private Design shown;
+  private List<FoldModel> folding = List.of();
 
   /** Runs the folding from where it is to its end. */
   private final class Player extends AnimationTimer {
@@ -64,7 +69,7 @@ final class FoldStation implements StationView {
 
   @Override
   public Node sentence(Derivation derivation) {
-    List<FoldModel> models = derivation.made().map(FoldStation::models).orElse(List.of());
+    List<FoldModel> models = derivation.made().map(this::models).orElse(List.of());
     Sentence sentence = new Sentence();
     if (models.size() > 1) {
       sentence
@@ -86,12 +91,26 @@ final class FoldStation implements StationView {
     return sentence.say(Words.say(moves ? "fold.sentence" : "fold.ends"));
   }
 
-  /** Returns what is folded, the card itself first. */
-  private static List<FoldModel> models(Derivation.Made made) {
-    List<FoldModel> models = new ArrayList<>(List.of(made.fold()));
-    models.addAll(made.others());
-    List<FoldModel> folding = models.stream().filter(model -> !model.stages().isEmpty()).toList();
-    return folding.isEmpty() ? List.of(made.fold()) : folding;
+  /**
+   * Returns what is folded: the card with all that is glued onto it, then the pieces that are folded
+   * by themselves. It is put together once for each design.
+   */
+  private List<FoldModel> models(Derivation.Made made) {
+    if (made.design() != shown) {
+      shown = made.design();
+      FoldModel whole = FoldModel.assembled(made.design(), made.flat());
+      Set<String> glued =
+          whole.assembly().members().stream()
+              .map(member -> member.flat().piece().id())
+              .collect(Collectors.toSet());
+      List<FoldModel> models = new ArrayList<>(List.of(whole));
+      made.others().stream()
+          .filter(each -> !glued.contains(each.flat().piece().id()))
+          .forEach(models::add);
+      models.removeIf(model -> model.stages().isEmpty());
+      folding = models.isEmpty() ? List.of(whole) : models;
+    }
+    return folding;
   }
 
   private FoldModel model(List<FoldModel> models) {

@@ -1,0 +1,179 @@
+package cufflink.core.fold;
+
+import cufflink.core.design.Design;
+import cufflink.core.design.Layer;
+import cufflink.core.design.Opening;
+import cufflink.core.design.PaperKind;
+import cufflink.core.design.Piece;
+import cufflink.core.design.Point;
+import cufflink.core.flat.Arrangement;
+import cufflink.core.flat.Facet;
+import cufflink.core.flat.Spot;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.Tolerance;
+import cufflink.core.paper.Papers;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Polygon;
+
+/**
+ * How thick a card is where, folded flat.
+ *
+ * @param regions the parts over each of which the same papers lie
+ * @param grams what the card weighs with its layers and what is glued on (grammage times area, ISO
+ *     536), without glue
+ */
+public record Thickness(List<Region> regions, double grams) {
+  /** What a film of glue or tape adds; common practice, no source. */
+  public static final Length GLUE = Length.fromMillimetres(0.05);
+
+  /** What a foam pad adds; common practice, no source. */
+  public static final Length FOAM = Length.ofMillimetres(2);
+
+  private static final double SQUARE_METRE = 1e6;
+
+  /**
+   * A part of the card.
+   *
+   * @param corners its corners, as the card lies
+   * @param plies how many papers lie there, layers counted
+   * @param thick how thick they are together
+   */
+  public record Region(List<Spot> corners, int plies, Length thick) {
+    /** Copies the corners. */
+    public Region {
+      corners = List.copyOf(corners);
+    }
+  }
+
+  /** A paper that lies somewhere, and how thick it is with its glue. */
+  private record Sheet(List<Spot> corners, double caliper) {}
+
+  /** Copies the list. */
+  public Thickness {
+    regions = List.copyOf(regions);
+  }
+
+  /**
+   * Measures a card.
+   *
+   * @param model the card, put together
+   * @param moment a moment at which it lies flat
+   * @param design the design, for its layers
+   * @param papers what it is made from
+   * @param raised whether layers stand on foam pads
+   * @return how thick it is where
+   */
+  public static Thickness of(
+      FoldModel model, double moment, Design design, Papers papers, boolean raised) {
+    Pose pose = model.pose(moment);
+    Assembly assembly = model.assembly();
+    List<Sheet> sheets = new ArrayList<>();
+    for (Facet facet : assembly.facets()) {
+      PaperKind kind = assembly.pieceOf(facet.index()).paper();
+      boolean glued =
+          assembly.members().stream()
+              .flatMap(member -> member.glue().stream())
+              .anyMatch(glue -> glue.facet() == facet.index());
+      double caliper = caliper(kind, papers) + (glued ? GLUE.toMillimetres() : 0);
+      sheets.add(new Sheet(flat(pose, facet.index(), facet.corners()), caliper));
+    }
+    double glue = (raised ? FOAM : GLUE).toMillimetres();
+    for (Layer layer : design.layers()) {
+      addLayer(sheets, pose, assembly, layer, caliper(layer.paper(), papers) + glue);
+    }
+    return new Thickness(regions(sheets), grams(assembly, design, papers));
+  }
+
+  private static double caliper(PaperKind kind, Papers papers) {
+    return (kind == PaperKind.CARDSTOCK ? papers.card() : papers.patterned())
+        .caliper()
+        .toMillimetres();
+  }
+
+  private static List<Spot> flat(Pose pose, int facet, List<Spot> corners) {
+    return corners.stream()
+        .map(corner -> pose.place(facet, corner))
+        .map(place -> new Spot(place.x(), place.y()))
+        .toList();
+  }
+
+  /** A layer bends with the facets under it, so it lies on each with what covers it. */
+  private static void addLayer(
+      List<Sheet> sheets, Pose pose, Assembly assembly, Layer layer, double caliper) {
+    Polygon whole = Facet.polygon(layer.outline().stream().map(Spot::from).toList());
+    for (Facet facet : assembly.facets()) {
+      if (!assembly.pieceOf(facet.index()).id().equals(layer.on())) {
+        continue;
+      }
+      Geometry on = facet.polygon().intersection(whole);
+      for (int i = 0; i < on.getNumGeometries(); i++) {
+        if (on.getGeometryN(i) instanceof Polygon part && part.getArea() > 1) {
+          List<Spot> corners = flat(pose, facet.index(), Arrangement.corners(part));
+          sheets.add(new Sheet(corners, caliper));
+        }
+      }
+    }
+  }
+
+  private static List<Region> regions(List<Sheet> sheets) {
+    Overlay overlay = Overlay.of(sheets.stream().map(Sheet::corners).toList(), Tolerance.FOLDED);
+    List<Region> regions = new ArrayList<>();
+    for (Overlay.Cell cell : overlay.cells()) {
+      double thick = cell.shapes().stream().mapToDouble(i -> sheets.get(i).caliper()).sum();
+      regions.add(
+          new Region(
+              Arrangement.corners(cell.polygon()),
+              cell.shapes().cardinality(),
+              Length.fromMillimetres(thick)));
+    }
+    return regions;
+  }
+
+  private static double grams(Assembly assembly, Design design, Papers papers) {
+    double grams = 0;
+    for (Assembly.Member member : assembly.members()) {
+      Piece piece = member.flat().piece();
+      double area = area(piece.outline());
+      for (Opening opening : piece.openings()) {
+        area -= area(opening.outline());
+      }
+      grams += area * grammage(piece.paper(), papers);
+    }
+    for (Layer layer : design.layers()) {
+      grams += area(layer.outline()) * grammage(layer.paper(), papers);
+    }
+    return grams;
+  }
+
+  private static double area(List<Point> outline) {
+    return Facet.polygon(outline.stream().map(Spot::from).toList()).getArea() / SQUARE_METRE;
+  }
+
+  private static int grammage(PaperKind kind, Papers papers) {
+    return (kind == PaperKind.CARDSTOCK ? papers.card() : papers.patterned()).grammage();
+  }
+
+  /**
+   * Returns the thickest part.
+   *
+   * @return the region, if there is any
+   */
+  public Optional<Region> thickest() {
+    return regions.stream().max(java.util.Comparator.comparing(Region::thick));
+  }
+
+  /**
+   * Returns the part at a place.
+   *
+   * @param place a place as the card lies
+   * @return the region, if the card is there
+   */
+  public Optional<Region> at(Spot place) {
+    return regions.stream()
+        .filter(region -> Facet.holds(Facet.polygon(region.corners()), place))
+        .findFirst();
+  }
+}
