@@ -17,6 +17,7 @@ import cufflink.core.fold.Vec;
 import cufflink.core.fold.Viewpoint;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
@@ -32,6 +33,7 @@ public final class FoldDrawing {
   private final List<Patch> patches;
   private final Viewpoint viewpoint;
   private final Surface surface;
+  private double spread;
 
   private FoldDrawing(FoldModel model, List<Patch> patches, Viewpoint viewpoint, Surface surface) {
     this.model = model;
@@ -106,10 +108,108 @@ public final class FoldDrawing {
     return box;
   }
 
+  /**
+   * Draws a card with its layers spread apart, where it lies flat.
+   *
+   * @param model the folded piece
+   * @param patches what lies on it
+   * @param moment as for {@link FoldModel#angles}
+   * @param viewpoint from where it is seen
+   * @param surface what the drawing is made for
+   * @param spread how far each layer is lifted off the one below, in millimetres
+   * @return the drawing
+   */
+  public static Drawing spread(
+      FoldModel model,
+      List<Patch> patches,
+      double moment,
+      Viewpoint viewpoint,
+      Surface surface,
+      double spread) {
+    FoldDrawing drawing = new FoldDrawing(model, patches, viewpoint, surface);
+    drawing.spread = spread;
+    return drawing.draw(moment, drawing.pen(model.reach()));
+  }
+
+  /**
+   * Returns the place on the table under a place of a drawing made by {@link #of}.
+   *
+   * @param model the folded piece
+   * @param viewpoint from where it is seen; not along the table
+   * @param surface what the drawing was made for
+   * @param at the place on the drawing
+   * @return the place on the table
+   */
+  public static Spot onTable(FoldModel model, Viewpoint viewpoint, Surface surface, Spot at) {
+    Pen pen = new FoldDrawing(model, List.of(), viewpoint, surface).pen(model.reach());
+    Spot seen = pen.back(at);
+    // The eye sees the table's depth shortened by the cosine of its tilt.
+    Vec right = viewpoint.apply(new Vec(1, 0, 0));
+    Vec down = viewpoint.apply(new Vec(0, 1, 0));
+    double area = right.x() * down.y() - right.y() * down.x();
+    double x = (seen.x() * down.y() - seen.y() * down.x()) / area;
+    double y = (seen.y() * right.x() - seen.x() * right.y()) / area;
+    return new Spot(x, y);
+  }
+
+  /**
+   * Returns where a place of a facet is on a drawing made by {@link #of}.
+   *
+   * @param model the folded piece
+   * @param moment as for {@link FoldModel#angles}
+   * @param viewpoint from where it is seen
+   * @param surface what the drawing is made for
+   * @param facet the facet
+   * @param place the place on it
+   * @return the place on the drawing
+   */
+  public static Spot seenAt(
+      FoldModel model, double moment, Viewpoint viewpoint, Surface surface, int facet, Spot place) {
+    FoldDrawing drawing = new FoldDrawing(model, List.of(), viewpoint, surface);
+    return drawing.seen(drawing.pen(model.reach()), model.pose(moment), facet, place);
+  }
+
+  /** A facet and a place on it. */
+  public record Grip(int facet, Spot place) {}
+
+  /**
+   * Finds what is uppermost at a place of a drawing made by {@link #of}.
+   *
+   * @param model the folded piece
+   * @param moment as for {@link FoldModel#angles}
+   * @param viewpoint from where it is seen
+   * @param surface what the drawing was made for
+   * @param at the place on the drawing
+   * @return the facet there and the place on it, if there is paper
+   */
+  public static Optional<Grip> grip(
+      FoldModel model, double moment, Viewpoint viewpoint, Surface surface, Spot at) {
+    Pen pen = new FoldDrawing(model, List.of(), viewpoint, surface).pen(model.reach());
+    Spot seen = pen.back(at);
+    Pose pose = model.pose(moment);
+    Optional<Grip> grip = Optional.empty();
+    for (Ply ply : FoldedView.of(model, moment, viewpoint).plies()) {
+      if (Facet.holds(Facet.polygon(ply.corners()), seen)) {
+        Motion motion = pose.motions().get(ply.facet());
+        Vec up = viewpoint.apply(motion.up());
+        Vec corner = viewpoint.apply(pose.corners(ply.facet()).get(0));
+        double slope = up.x() * (seen.x() - corner.x()) + up.y() * (seen.y() - corner.y());
+        Vec there = new Vec(seen.x(), seen.y(), corner.z() - slope / up.z());
+        Vec on = motion.back(viewpoint.back(there));
+        grip = Optional.of(new Grip(ply.facet(), new Spot(on.x(), on.y())));
+      }
+    }
+    return grip;
+  }
+
   private Drawing draw(double asked, Pen pen) {
     double moment = model.shown(asked);
-    Pose pose = model.pose(moment);
-    for (Ply ply : FoldedView.of(model, moment, viewpoint).plies()) {
+    Pose pose = spread > 0 ? model.spread(moment, spread) : model.pose(moment);
+    List<Ply> plies =
+        spread > 0
+            ? FoldedView.of(model, moment, pose, viewpoint).plies()
+            : FoldedView.of(model, moment, viewpoint).plies();
+    for (Ply ply : plies) {
       List<Spot> corners = ply.corners().stream().map(pen::place).toList();
       pen.shape(corners, Fill.of(ply.face()), ply.light(), Ref.NONE);
       drawPatches(pen, pose, ply);
@@ -157,9 +257,7 @@ public final class FoldDrawing {
     Polygon shape = assembly.facets().get(ply.facet()).polygon();
     for (Patch patch : patches) {
       boolean shows =
-          patch.ref().piece().equals(piece)
-              && patch.face() == ply.face()
-              && !isMember(patch);
+          patch.ref().piece().equals(piece) && patch.face() == ply.face() && !isMember(patch);
       if (shows && holds(shape, patch.corners())) {
         List<Spot> path = seen(pen, pose, ply.facet(), patch.corners());
         pen.shape(path, patch.fill(), ply.light(), patch.ref());

@@ -41,6 +41,11 @@ final class Pen {
     return new Spot(x(paper.x()), y(paper.y()));
   }
 
+  /** Takes a place on the surface back to the paper. */
+  Spot back(Spot surface) {
+    return new Spot((surface.x() - left) / scale, (surface.y() - top) / scale);
+  }
+
   double x(double millimetres) {
     return left + millimetres * scale;
   }

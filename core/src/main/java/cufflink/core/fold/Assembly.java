@@ -75,8 +75,8 @@ public record Assembly(List<Member> members, List<Facet> facets, List<Crease> cr
   }
 
   /**
-   * Puts a card together. A joint is left out if its piece is glued to itself, is only half used, or
-   * fits its place neither whole nor with one of its facets.
+   * Puts a card together. A joint is left out if its piece is glued to itself, is only half used,
+   * or fits its place neither whole nor with one of its facets.
    *
    * @param design the card
    * @param base its first piece, divided into facets
@@ -125,13 +125,7 @@ public record Assembly(List<Member> members, List<Facet> facets, List<Crease> cr
       Spot inside = facets.get(crease.second()).beside(crease.from(), crease.to());
       links.add(
           new Link(
-              crease.first(),
-              crease.second(),
-              i,
-              crease.from(),
-              crease.to(),
-              inside,
-              Motion.REST));
+              crease.first(), crease.second(), i, crease.from(), crease.to(), inside, Motion.REST));
     }
     for (Member member : members) {
       for (Glue glue : member.glue()) {
@@ -221,8 +215,7 @@ public record Assembly(List<Member> members, List<Facet> facets, List<Crease> cr
     }
 
     /** Finds which facets meet in the glue once the piece has been folded by itself. */
-    private List<Glue> glue(
-        Joint joint, Member host, FlatPattern flat, Placement.Placed placed) {
+    private List<Glue> glue(Joint joint, Member host, FlatPattern flat, Placement.Placed placed) {
       boolean inside = joint.face() == Face.INSIDE;
       FoldedPiece folded = new FoldedPiece(flat, stages, placed.facet());
       Set<Glue> glue = new LinkedHashSet<>();

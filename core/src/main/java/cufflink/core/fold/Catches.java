@@ -15,8 +15,8 @@ import org.locationtech.jts.geom.Polygon;
 /**
  * Where paper would pass through paper while a card is folded.
  *
- * <p>Each stage is looked at in a number of poses. Two facets catch where an edge of one goes through
- * the other, clear of both their edges; facets that touch, or share a crease, do not catch.
+ * <p>Each stage is looked at in a number of poses. Two facets catch where an edge of one goes
+ * through the other, clear of both their edges; facets that touch, or share a crease, do not catch.
  */
 public final class Catches {
   private static final int POSES = 16;

@@ -87,6 +87,24 @@ public final class FoldModel {
   }
 
   /**
+   * Puts the stages of a design in the order in which they are folded: what is glued on before what
+   * it is glued to.
+   *
+   * @param design the design
+   * @return all its stages
+   */
+  public static List<Stage> inOrder(Design design) {
+    String base = design.base().id();
+    List<Stage> stages = new ArrayList<>();
+    for (boolean isBase : new boolean[] {false, true}) {
+      design.stages().stream()
+          .filter(stage -> stage.piece().equals(base) == isBase)
+          .forEach(stages::add);
+    }
+    return stages;
+  }
+
+  /**
    * Joins the facets of a card: its first piece and all that is glued onto it. What is glued on is
    * folded before the first piece.
    *
@@ -96,17 +114,12 @@ public final class FoldModel {
    */
   public static FoldModel assembled(Design design, FlatPattern flat) {
     Assembly assembly = Assembly.of(design, flat);
-    String base = flat.piece().id();
     Set<String> pieces =
         assembly.members().stream()
             .map(member -> member.flat().piece().id())
             .collect(Collectors.toSet());
-    List<Stage> stages = new ArrayList<>();
-    for (boolean isBase : new boolean[] {false, true}) {
-      design.stages().stream()
-          .filter(stage -> pieces.contains(stage.piece()) && stage.piece().equals(base) == isBase)
-          .forEach(stages::add);
-    }
+    List<Stage> stages =
+        inOrder(design).stream().filter(stage -> pieces.contains(stage.piece())).toList();
     return new FoldModel(assembly, stages, restingFacet(flat, Spot.from(design.rest())));
   }
 
@@ -382,6 +395,42 @@ public final class FoldModel {
   }
 
   /**
+   * Poses the facets with their layers lifted off each other, where the card lies flat.
+   *
+   * @param moment as for {@link #angles}
+   * @param apart how far each layer is lifted off the one below, in millimetres
+   * @return the pose; as it is where the card does not lie flat or the moment is within a stage
+   */
+  public Pose spread(double moment, double apart) {
+    Pose pose = pose(moment);
+    Optional<LayerOrder.Stack> stack =
+        moment == Math.rint(moment) ? stack((int) moment) : Optional.empty();
+    if (stack.isEmpty()) {
+      return pose;
+    }
+    int count = assembly.facets().size();
+    int[] ranks = new int[count];
+    // A facet lies one step above the highest facet under it; as many rounds as there are facets
+    // are enough.
+    for (int round = 0; round < count; round++) {
+      for (int facet = 0; facet < count; facet++) {
+        for (int other = 0; other < count; other++) {
+          if (stack.get().side(facet, other) > 0) {
+            ranks[facet] = Math.max(ranks[facet], ranks[other] + 1);
+          }
+        }
+      }
+    }
+    List<Motion> lifted = new ArrayList<>();
+    for (int facet = 0; facet < count; facet++) {
+      Motion motion = pose.motions().get(facet);
+      Vec origin = motion.origin().plus(new Vec(0, 0, ranks[facet] * apart));
+      lifted.add(new Motion(motion.right(), motion.down(), motion.up(), origin));
+    }
+    return new Pose(assembly, lifted);
+  }
+
+  /**
    * Says at which stage the paper cannot get from its start to its end.
    *
    * @return the number of the stage, from 0, and the loop that stops it; empty if all stages move
@@ -391,8 +440,7 @@ public final class FoldModel {
       if (way(stage) == Way.NONE) {
         boolean ends = holds(stage) && holds(stage + 1);
         int loop = ends ? course(stage).stuck().loop() : -1;
-        List<Integer> creases =
-            loop < 0 ? List.of() : List.of(linkage.loops().get(loop).angle());
+        List<Integer> creases = loop < 0 ? List.of() : List.of(linkage.loops().get(loop).angle());
         return Optional.of(new Stuck(stage, creases));
       }
     }

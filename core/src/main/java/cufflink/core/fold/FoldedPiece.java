@@ -28,8 +28,7 @@ final class FoldedPiece {
       }
     }
     Linkage linkage =
-        new Linkage(
-            flat.facets().size(), radians.length, rest, Assembly.of(flat).links());
+        new Linkage(flat.facets().size(), radians.length, rest, Assembly.of(flat).links());
     this.motions = linkage.motions(radians);
   }
 

@@ -63,7 +63,19 @@ public record FoldedView(List<Ply> plies) {
    * @return the polygons to paint
    */
   public static FoldedView of(FoldModel model, double moment, Viewpoint viewpoint) {
-    Pose pose = model.pose(moment);
+    return of(model, moment, model.pose(moment), viewpoint);
+  }
+
+  /**
+   * Looks at a card whose facets have been moved a little, such as spread apart.
+   *
+   * @param model the folded piece
+   * @param moment the moment whose layer order holds
+   * @param pose where the facets are
+   * @param viewpoint from where
+   * @return the polygons to paint
+   */
+  public static FoldedView of(FoldModel model, double moment, Pose pose, Viewpoint viewpoint) {
     PlyOrder order = new PlyOrder(model, moment, Tolerance.PAPER);
     Optional<LayerOrder.Stack> stack =
         moment == Math.rint(moment) ? model.stack((int) moment) : Optional.empty();

@@ -11,8 +11,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * How a glued piece lies on its host. Both lie inside up; the piece, or one of its facets, covers the
- * joint's area, as it is or turned a quarter.
+ * How a glued piece lies on its host. Both lie inside up; the piece, or one of its facets, covers
+ * the joint's area, as it is or turned a quarter.
  */
 final class Placement {
   private static final Vec UP = new Vec(0, 0, 1);
@@ -110,10 +110,7 @@ final class Placement {
     return switch (turn) {
       case NONE ->
           new Motion(
-              new Vec(1, 0, 0),
-              new Vec(0, 1, 0),
-              UP,
-              new Vec(at.x() - box[0], at.y() - box[1], 0));
+              new Vec(1, 0, 0), new Vec(0, 1, 0), UP, new Vec(at.x() - box[0], at.y() - box[1], 0));
       case LEFT ->
           new Motion(
               new Vec(0, -1, 0),

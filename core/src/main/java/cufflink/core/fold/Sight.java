@@ -48,20 +48,14 @@ public record Sight(List<Shown> shown) {
    * @return what shows
    */
   public static Sight of(
-      FoldModel model,
-      double moment,
-      LayerOrder.Stack stack,
-      Design design,
-      boolean fromFront) {
+      FoldModel model, double moment, LayerOrder.Stack stack, Design design, boolean fromFront) {
     Pose pose = model.pose(moment);
     List<List<Spot>> shapes = new ArrayList<>();
     for (Facet facet : model.assembly().facets()) {
-      shapes.add(
-          pose.corners(facet.index()).stream().map(at -> new Spot(at.x(), at.y())).toList());
+      shapes.add(pose.corners(facet.index()).stream().map(at -> new Spot(at.x(), at.y())).toList());
     }
     List<Shown> shown = new ArrayList<>();
-    for (Overlay.Cell cell :
-        Overlay.of(shapes, Tolerance.FOLDED).cells()) {
+    for (Overlay.Cell cell : Overlay.of(shapes, Tolerance.FOLDED).cells()) {
       if (cell.polygon().getArea() > SMALLEST) {
         int facet = uppermost(cell, stack, fromFront);
         shown.add(shown(model, pose, facet, cell, design, fromFront));
@@ -81,12 +75,7 @@ public record Sight(List<Shown> shown) {
   }
 
   private static Shown shown(
-      FoldModel model,
-      Pose pose,
-      int facet,
-      Overlay.Cell cell,
-      Design design,
-      boolean fromFront) {
+      FoldModel model, Pose pose, int facet, Overlay.Cell cell, Design design, boolean fromFront) {
     Motion motion = pose.motions().get(facet);
     String piece = model.assembly().pieceOf(facet).id();
     boolean insideUp = motion.up().z() > 0;

@@ -11,7 +11,6 @@ import cufflink.core.design.Sentence;
 import cufflink.core.design.Side;
 import cufflink.core.flat.Crease;
 import cufflink.core.flat.FlatPattern;
-import cufflink.core.flat.Vertex;
 import cufflink.core.fold.Assembly;
 import cufflink.core.fold.Catches;
 import cufflink.core.fold.FlatFoldability;
@@ -31,8 +30,8 @@ import java.util.Set;
 import java.util.function.BooleanSupplier;
 
 /**
- * What is known of a card once it has been folded in thought: what goes wrong on the way, how thick it
- * is closed, and what shows of it then.
+ * What is known of a card once it has been folded in thought: what goes wrong on the way, how thick
+ * it is closed, and what shows of it then.
  *
  * @param findings what goes wrong
  * @param thickness how thick the closed card is where, if it lies flat
@@ -189,8 +188,7 @@ public record FoldReport(
                 Length.fromMillimetres(each.amount()));
         String piece = assembly.pieceOf(each.facet()).id();
         findings.add(
-            new Finding(
-                "catches", Severity.WARNING, Place.on(piece), sentence, Optional.empty()));
+            new Finding("catches", Severity.WARNING, Place.on(piece), sentence, Optional.empty()));
       }
     }
     return findings;
@@ -218,12 +216,12 @@ public record FoldReport(
 
   private static Finding print(Sight.Shown shown, String name) {
     boolean onItsSide = shown.top() == Side.LEFT || shown.top() == Side.RIGHT;
-    boolean turns =
-        !onItsSide && shown.layer().filter(each -> !each.shape().isHalf()).isPresent();
+    boolean turns = !onItsSide && shown.layer().filter(each -> !each.shape().isHalf()).isPresent();
     String key = onItsSide ? "fold.print-side" : turns ? "fold.print-turn" : "fold.print-down";
     Place place =
-        Place.on(shown.piece(), shown.layer().map(each -> new String[] {each.id()})
-            .orElse(new String[0]));
+        Place.on(
+            shown.piece(),
+            shown.layer().map(each -> new String[] {each.id()}).orElse(new String[0]));
     return new Finding(
         "print-direction",
         turns ? Severity.WARNING : Severity.ERROR,

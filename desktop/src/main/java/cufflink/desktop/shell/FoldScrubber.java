@@ -12,8 +12,12 @@ import javafx.scene.layout.VBox;
 
 /** A slider through the folding, each stage named over its stretch. */
 final class FoldScrubber extends VBox {
+  private static final int MOST_NAMES = 3;
+
   private final Slider slider = new Slider(0, 1, 0);
   private final HBox names = new HBox();
+  private final Label now = new Label();
+  private List<Stage> stages = List.of();
   private String shown = "";
 
   FoldScrubber(Runnable redraw) {
@@ -24,8 +28,19 @@ final class FoldScrubber extends VBox {
     slider.setShowTickMarks(true);
     slider.setBlockIncrement(0.1);
     slider.setAccessibleText(Words.say("fold.scrubber"));
-    slider.valueProperty().addListener((property, before, now) -> redraw.run());
-    getChildren().addAll(names, slider);
+    slider
+        .valueProperty()
+        .addListener(
+            (property, before, after) -> {
+              tell();
+              redraw.run();
+            });
+    now.managedProperty().bind(now.textProperty().isNotEmpty());
+    getChildren().addAll(now, names, slider);
+  }
+
+  private String number(int index, Stage stage) {
+    return hasRoom() ? index + 1 + ". " + stage.title() : Integer.toString(index + 1);
   }
 
   double moment() {
@@ -40,8 +55,20 @@ final class FoldScrubber extends VBox {
     slider.setValue(Math.max(0, Math.min(slider.getMax(), moment)));
   }
 
+  /** Many stages have no room for their names; the present one is told above their numbers. */
+  private void tell() {
+    int stage = (int) Math.max(0, Math.min(stages.size() - 1, Math.ceil(slider.getValue()) - 1));
+    now.setText(hasRoom() ? "" : stage + 1 + ". " + stages.get(stage).title());
+  }
+
+  private boolean hasRoom() {
+    return stages.size() <= MOST_NAMES;
+  }
+
   /** Shows the stages of another folding; the moment stays where it is if they are the same. */
-  void show(List<Stage> stages) {
+  void show(List<Stage> newStages) {
+    stages = List.copyOf(newStages);
+    tell();
     String titles = stages.stream().map(Stage::title).collect(Collectors.joining("\n"));
     if (titles.equals(shown)) {
       return;
@@ -49,7 +76,7 @@ final class FoldScrubber extends VBox {
     shown = titles;
     names.getChildren().clear();
     for (Stage stage : stages) {
-      Label name = new Label(names.getChildren().size() + 1 + ". " + stage.title());
+      Label name = new Label(number(names.getChildren().size(), stage));
       name.setMaxWidth(Double.MAX_VALUE);
       name.setPrefWidth(100);
       name.setWrapText(true);

@@ -54,7 +54,7 @@ public final class MainWindow extends StackPane {
       Workbench bench, Projects projects, List<Job> demonstration, Runnable toggleTheme) {
     this.bench = bench;
     this.slip = new SlipView(bench);
-    FoldStation fold = new FoldStation(this::redrawOnly, this::refresh);
+    FoldStation fold = new FoldStation(bench, this::redrawOnly, this::refresh);
     views.put(Station.SIZE, new SizeStation(bench));
     views.put(Station.CUT, new CutStation(bench, this::redrawOnly, this::refresh));
     views.put(Station.SCORE, new ScoreStation(bench, this::refresh));
@@ -76,8 +76,10 @@ public final class MainWindow extends StackPane {
     paper.chosen().bindBidirectional(bench.chosen());
     paper.addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
     paper.addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
+    paper.addEventHandler(MouseEvent.MOUSE_MOVED, this::hover);
     bench.derivation().addListener((property, before, now) -> refresh());
     bench.station().addListener((property, before, now) -> refresh());
+    bench.folding().folded().addListener((property, before, now) -> refresh());
     new Keys(this, bench, projects, toggleTheme).attach();
     refresh();
   }
@@ -111,6 +113,7 @@ public final class MainWindow extends StackPane {
       // The space bar and the arrows are for the paper that was just picked up.
       paper.requestFocus();
     }
+    bench.folding().ask(now);
     paper.plant(flags(now));
     redrawOnly();
   }
@@ -142,7 +145,9 @@ public final class MainWindow extends StackPane {
   private List<Flag> flags(Derivation derivation) {
     LengthFormat format = bench.format();
     List<Flag> flags = new ArrayList<>();
-    for (Finding finding : derivation.findings()) {
+    List<Finding> findings = new ArrayList<>(derivation.findings());
+    bench.folding().of(derivation).ifPresent(each -> findings.addAll(each.report().findings()));
+    for (Finding finding : findings) {
       List<Ref> places = new ArrayList<>();
       String piece = finding.place().piece();
       for (String line : finding.place().lines()) {
@@ -189,6 +194,13 @@ public final class MainWindow extends StackPane {
     dragX = event.getX();
     dragY = event.getY();
     paper.requestFocus();
+    view().ifPresent(each -> each.press(event.getX(), event.getY()));
+  }
+
+  private void hover(MouseEvent event) {
+    view()
+        .filter(each -> bench.job().isPresent())
+        .ifPresent(each -> each.hover(event.getX(), event.getY()));
   }
 
   private void drag(MouseEvent event) {

@@ -52,4 +52,20 @@ interface StationView {
    * @param down how far down, in pixels
    */
   default void drag(double right, double down) {}
+
+  /**
+   * Notes where a drag over the drawing begins.
+   *
+   * @param x pixels from the drawing's left edge
+   * @param y pixels from its top edge
+   */
+  default void press(double x, double y) {}
+
+  /**
+   * Follows the pointer over the drawing.
+   *
+   * @param x pixels from the drawing's left edge
+   * @param y pixels from its top edge
+   */
+  default void hover(double x, double y) {}
 }

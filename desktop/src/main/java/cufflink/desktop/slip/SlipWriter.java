@@ -15,6 +15,7 @@ import cufflink.core.design.Stage;
 import cufflink.core.drawing.Influence;
 import cufflink.core.drawing.Ref;
 import cufflink.core.fold.ClosedState;
+import cufflink.core.fold.FoldModel;
 import cufflink.core.inspect.Inspection;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.PaperPlan;
@@ -294,7 +295,8 @@ public final class SlipWriter {
   private List<SlipSection> folds() {
     List<SlipRow> rows = new ArrayList<>();
     int number = 0;
-    for (Stage stage : derivation.made().map(made -> made.design().stages()).orElse(List.of())) {
+    for (Stage stage :
+        derivation.made().map(made -> FoldModel.inOrder(made.design())).orElse(List.of())) {
       number++;
       rows.add(plain("stage:" + number, Integer.toString(number), stage.title()));
     }

@@ -61,6 +61,7 @@ public final class Workbench {
   private final MarksHabit habit;
   private final Sizing sizing = new Sizing(this);
   private final Cutter cutter = new Cutter();
+  private final Folding folding = new Folding();
   private final PaperDrawer drawer;
 
   /**
@@ -94,6 +95,15 @@ public final class Workbench {
    */
   public Cutter cutter() {
     return cutter;
+  }
+
+  /**
+   * Returns what folds the card in thought.
+   *
+   * @return the folder of this table
+   */
+  public Folding folding() {
+    return folding;
   }
 
   /**

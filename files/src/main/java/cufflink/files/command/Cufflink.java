@@ -21,6 +21,7 @@ import picocli.CommandLine.Command;
       CutCommand.class,
       ExportCommand.class,
       FindCommand.class,
+      ImportCommand.class,
       ListCommand.class
     })
 public final class Cufflink {
@@ -34,7 +35,18 @@ public final class Cufflink {
   public static final int BAD_INPUT = 2;
 
   private static final Set<String> COMMANDS =
-      Set.of("plan", "check", "cut", "export", "find", "list", "--help", "-h", "--version", "-V");
+      Set.of(
+          "plan",
+          "check",
+          "cut",
+          "export",
+          "find",
+          "import",
+          "list",
+          "--help",
+          "-h",
+          "--version",
+          "-V");
 
   private final PatternLibrary library;
 

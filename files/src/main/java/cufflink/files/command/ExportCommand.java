@@ -9,6 +9,7 @@ import cufflink.files.export.JobSheet;
 import cufflink.files.export.PlanJson;
 import cufflink.files.export.SheetsSvg;
 import cufflink.files.export.SvgExport;
+import cufflink.files.fold.FoldWriter;
 import cufflink.files.project.AtomicFile;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -25,7 +26,7 @@ import picocli.CommandLine.ParentCommand;
 @Command(
     name = "export",
     description =
-        "Writes a construction as SVG, PDF job sheet, JSON plan, CSV cut list or nested sheets.",
+        "Writes a construction as SVG, PDF job sheet, JSON plan, CSV cut list, nested sheets or FOLD file.",
     mixinStandardHelpOptions = true)
 final class ExportCommand implements Callable<Integer> {
   @ParentCommand private Cufflink parent;
@@ -51,7 +52,8 @@ final class ExportCommand implements Callable<Integer> {
     pdf,
     json,
     csv,
-    sheets
+    sheets,
+    fold
   }
 
   @Override
@@ -80,6 +82,9 @@ final class ExportCommand implements Callable<Integer> {
                   .getBytes(StandardCharsets.UTF_8);
           case sheets ->
               SheetsSvg.write(derivation.job().title(), cutting.plans(answer))
+                  .getBytes(StandardCharsets.UTF_8);
+          case fold ->
+              FoldWriter.write(derivation.made().get().fold(), derivation.job().title())
                   .getBytes(StandardCharsets.UTF_8);
         };
     orBad(new AtomicFile(AtomicFile.Disk.REAL).replace(output, bytes));

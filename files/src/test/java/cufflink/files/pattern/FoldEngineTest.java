@@ -1,0 +1,105 @@
+package cufflink.files.pattern;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.core.design.Finding;
+import cufflink.core.design.Setting;
+import cufflink.core.design.Values;
+import cufflink.core.flat.Facet;
+import cufflink.core.flat.Spot;
+import cufflink.core.fold.FoldModel;
+import cufflink.core.fold.Pose;
+import cufflink.core.fold.Vec;
+import cufflink.core.inspect.FoldReport;
+import cufflink.core.job.Derivation;
+import cufflink.core.measure.Length;
+import cufflink.core.pattern.Parameter;
+import cufflink.core.pattern.Pattern;
+import cufflink.files.Jobs;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Every construction, at its own values and at ten others, folds and closes without a fault. */
+class FoldEngineTest {
+  private static final PatternLibrary LIBRARY = PatternLibrary.shipped();
+  private static final int OTHERS = 10;
+  private static final int MOST_TRIES = 4_000;
+  private static final double RIGID = 1e-9;
+  private static final double CLOSED = 1e-6;
+
+  /** What rounding places to an eighth of a micrometre leaves once folds are closed all the way. */
+  private static final double ROUNDED = 0.01;
+
+  static Stream<String> ids() {
+    return LIBRARY.patterns().stream().map(Pattern::id);
+  }
+
+  @ParameterizedTest
+  @MethodSource("ids")
+  void everyConstruction_foldsAndCloses(String id) {
+    Pattern pattern = LIBRARY.pattern(id).orElseThrow();
+    List<Derivation> cards = new ArrayList<>();
+    cards.add(Jobs.derive(Jobs.job(id, pattern.normalValues())));
+    Random random = new Random(id.hashCode());
+    for (int i = 0; i < MOST_TRIES && cards.size() <= OTHERS; i++) {
+      Derivation other = Jobs.derive(Jobs.job(id, varied(pattern, random)));
+      if (other.made().isPresent() && other.findings().isEmpty()) {
+        cards.add(other);
+      }
+    }
+    assertEquals(1 + OTHERS, cards.size(), "too few valid values were found");
+    for (Derivation card : cards) {
+      assertFolds(card, random);
+    }
+  }
+
+  /** Moves about every third length by up to a seventh. */
+  private static Values varied(Pattern pattern, Random random) {
+    Values values = pattern.normalValues();
+    for (Parameter parameter : pattern.parameters()) {
+      Setting setting = values.get(parameter.id()).orElse(parameter.normal());
+      boolean moves = parameter.allowance().isEmpty() && random.nextInt(3) == 0;
+      if (moves && setting instanceof Setting.OfLength length) {
+        double share = 0.86 + 0.28 * random.nextDouble();
+        long tenths = Math.round(length.length().toMillimetres() * share * 2);
+        values = values.and(parameter.id(), Length.ofUnits(tenths * 4_000));
+      }
+    }
+    return values;
+  }
+
+  private static void assertFolds(Derivation card, Random random) {
+    Derivation.Made made = card.made().orElseThrow();
+    FoldModel model = FoldModel.assembled(made.design(), made.flat());
+    String what = card.pattern().id() + " " + card.job().values();
+    assertTrue(model.movesThroughout(), what);
+    FoldReport report =
+        FoldReport.of(made.design(), model, card.job().papers(), false, () -> false);
+    assertEquals(List.of(), report.findings().stream().map(Finding::sentence).toList(), what);
+    for (int i = 0; i < 6; i++) {
+      double moment = random.nextDouble() * model.stages().size();
+      assertRigid(model, model.pose(moment), what);
+      boolean nearlyClosed = moment - Math.floor(moment) > 0.95;
+      assertTrue(
+          model.apart(moment) <= (nearlyClosed ? ROUNDED : CLOSED),
+          what + " at " + moment + ": " + model.apart(moment));
+    }
+  }
+
+  private static void assertRigid(FoldModel model, Pose pose, String what) {
+    for (Facet facet : model.assembly().facets()) {
+      List<Vec> corners = pose.corners(facet.index());
+      for (int i = 0; i < corners.size(); i++) {
+        int next = (i + 1) % corners.size();
+        Spot from = facet.corners().get(i);
+        double now = corners.get(next).minus(corners.get(i)).length();
+        assertEquals(from.distance(facet.corners().get(next)), now, RIGID, what);
+      }
+    }
+  }
+}
