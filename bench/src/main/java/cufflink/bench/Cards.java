@@ -2,6 +2,7 @@ package cufflink.bench;
 
 import cufflink.core.design.Setting;
 import cufflink.core.fit.Goal;
+import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.measure.Marks;
 import cufflink.core.pattern.Pattern;
@@ -26,5 +27,21 @@ final class Cards {
         true,
         new ScoringHabit(true, Marks.FIVE_MILLIMETRES),
         "");
+  }
+
+  /** Returns the squash card, whose folds meet in three places. */
+  static Derivation squash() {
+    Pattern pattern = LIBRARY.pattern("squash-card").orElseThrow();
+    Job job =
+        new Job(
+            pattern.name(),
+            pattern.id(),
+            pattern.normalValues(),
+            new Goal.Free(),
+            Marks.MILLIMETRES,
+            true,
+            new ScoringHabit(true, Marks.FIVE_MILLIMETRES),
+            "");
+    return Derivation.of(pattern, job);
   }
 }

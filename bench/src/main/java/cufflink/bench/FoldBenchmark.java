@@ -1,0 +1,168 @@
+package cufflink.bench;
+
+import cufflink.core.design.Area;
+import cufflink.core.design.Design;
+import cufflink.core.design.Face;
+import cufflink.core.design.Fold;
+import cufflink.core.design.Joint;
+import cufflink.core.design.Layer;
+import cufflink.core.design.PaperKind;
+import cufflink.core.design.Piece;
+import cufflink.core.design.Point;
+import cufflink.core.design.Score;
+import cufflink.core.design.Segment;
+import cufflink.core.design.Side;
+import cufflink.core.design.Stage;
+import cufflink.core.flat.FlatPattern;
+import cufflink.core.fold.Catches;
+import cufflink.core.fold.FoldModel;
+import cufflink.core.fold.LayerOrder;
+import cufflink.core.fold.Pose;
+import cufflink.core.fold.Thickness;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.Tolerance;
+import cufflink.core.paper.Papers;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/**
+ * The folding of a card of about sixty facets: a squash card with its three vertices and two long
+ * pleated strips glued onto it.
+ */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+@Warmup(iterations = 2, time = 4)
+@Measurement(iterations = 3, time = 4)
+@Fork(1)
+public class FoldBenchmark {
+  private static final int PANELS = 22;
+  private static final double PANEL = 9;
+
+  private final Design design = card();
+  private final FlatPattern flat = FlatPattern.of(design.base(), Tolerance.PAPER);
+  private final FoldModel model = FoldModel.assembled(design, flat);
+  private final int last = model.stages().size() - 1;
+  private final Pose closed = model.pose(model.stages().size());
+  private final double[] turns = model.turns(model.stages().size());
+  private double share;
+
+  private static Point point(double x, double y) {
+    return new Point(Length.fromMillimetres(x), Length.fromMillimetres(y));
+  }
+
+  /** Three squash vertices in a strip, and two pleated strips glued onto it. */
+  private static Design card() {
+    Design squash = Cards.squash().made().orElseThrow().design();
+    List<Piece> pieces = new ArrayList<>(List.of(squash.base()));
+    List<Joint> joints = new ArrayList<>();
+    List<Stage> stages = new ArrayList<>();
+    for (int strip = 0; strip < 2; strip++) {
+      Piece piece = pleated("strip" + strip);
+      pieces.add(piece);
+      stages.add(new Stage("Pleat", piece.id(), drive(piece)));
+      joints.add(joint(piece, strip == 0 ? 36 : 212));
+    }
+    stages.addAll(
+        squash.stages().stream()
+            .filter(stage -> stage.piece().equals(squash.base().id()))
+            .toList());
+    return new Design(
+        "bench",
+        pieces,
+        List.of(),
+        stages,
+        squash.rest(),
+        squash.finishedWidth(),
+        squash.finishedHeight(),
+        joints,
+        List.of(),
+        List.of(),
+        List.of());
+  }
+
+  private static Piece pleated(String id) {
+    List<Score> scores = new ArrayList<>();
+    for (int i = 1; i < PANELS; i++) {
+      Fold fold = i % 2 == 0 ? Fold.VALLEY : Fold.MOUNTAIN;
+      Segment line = new Segment(point(i * PANEL, 0), point(i * PANEL, PANEL));
+      scores.add(new Score("f" + i, "fold", fold, line));
+    }
+    Length width = Length.fromMillimetres(PANELS * PANEL);
+    Length height = Length.fromMillimetres(PANEL);
+    return new Piece(
+        id,
+        id,
+        PaperKind.PATTERNED,
+        1,
+        width,
+        height,
+        Piece.rectangle(width, height),
+        scores,
+        List.of());
+  }
+
+  private static Map<String, Double> drive(Piece piece) {
+    Map<String, Double> drive = new HashMap<>();
+    piece.scores().forEach(each -> drive.put(each.id(), 180.0 * each.fold().sign()));
+    return drive;
+  }
+
+  private static Joint joint(Piece piece, double at) {
+    Area area =
+        new Area(point(at, 60), Length.fromMillimetres(PANEL), Length.fromMillimetres(PANEL));
+    return new Joint(
+        piece.id(),
+        piece.id(),
+        piece.id(),
+        "base",
+        Face.INSIDE,
+        area,
+        Layer.Shape.WHOLE,
+        List.of(),
+        Side.NONE);
+  }
+
+  /** Poses one moment after another of the stage in which the vertices fold. */
+  @Benchmark
+  public Pose pose() {
+    share = (share + 0.0137) % 1;
+    return model.pose(last + share);
+  }
+
+  /** Finds which facet lies on which when all is closed. */
+  @Benchmark
+  public Optional<LayerOrder.Stack> layerOrder() {
+    return LayerOrder.of(closed, turns, true).find((facet, other) -> 0);
+  }
+
+  /** Adds up the papers over each part of the closed card. */
+  @Benchmark
+  public Thickness thickness() {
+    return Thickness.of(model, model.stages().size(), design, Papers.USUAL, false);
+  }
+
+  /** Looks for facets that pass through each other on the whole way. */
+  @Benchmark
+  public List<Catches.Catch> catches() {
+    return Catches.of(model, () -> false);
+  }
+
+  /** Tells how large the card is that is measured here. */
+  public int facets() {
+    return model.assembly().facets().size();
+  }
+}
