@@ -1,7 +1,10 @@
 package cufflink.core.cut;
 
+import cufflink.core.measure.Length;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
 /**
  * A room and how it is cut, its parts not yet told apart by their labels.
@@ -37,9 +40,23 @@ record Filled(Kinds.Room room, Layout layout, int times) {
           .orElse(0);
     }
 
+    private int settings() {
+      Set<Length> settings = new HashSet<>();
+      sheets.forEach(each -> collect(Neat.of(each.layout()), settings));
+      return settings.size();
+    }
+
+    private static void collect(Layout layout, Set<Length> settings) {
+      if (layout instanceof Layout.Split split) {
+        settings.add(Neat.side(split.first(), split.down()));
+        collect(split.first(), settings);
+        collect(split.rest(), settings);
+      }
+    }
+
     /**
      * The fewest new sheets, then the fewest off-cuts, then the largest spare, then the fewest
-     * kinds.
+     * widths to set the fence to.
      */
     @Override
     public int compareTo(Solution other) {
@@ -50,7 +67,7 @@ record Filled(Kinds.Room room, Layout layout, int times) {
       if (order == 0) {
         order = Double.compare(other.spare(), spare());
       }
-      return order == 0 ? Integer.compare(sheets.size(), other.sheets().size()) : order;
+      return order == 0 ? Integer.compare(settings(), other.settings()) : order;
     }
 
     Solution and(Solution other) {

@@ -15,7 +15,9 @@ import java.util.List;
 
 /** Draws a sheet with its parts where they lie, and its cuts: made, the next one, those to come. */
 public final class SheetDrawing {
-  private static final double SMALLEST = 13;
+  /** The smallest letters, as a share of those of the numbers. */
+  private static final double SMALL = 0.6;
+
   private static final double GAP = 6;
   private static final double NUMBER_ROOM = 20;
 
@@ -23,12 +25,14 @@ public final class SheetDrawing {
   private final List<TrimStep> steps;
   private final int done;
   private final Surface surface;
+  private final double smallest;
 
   private SheetDrawing(CutPlan plan, TrimRun run, int done, Surface surface) {
     this.plan = plan;
     this.steps = run.steps();
     this.done = done;
     this.surface = surface;
+    this.smallest = Math.ceil(SMALL * surface.textSize());
   }
 
   /**
@@ -58,7 +62,7 @@ public final class SheetDrawing {
     CutSheet sheet = plan.sheets().get(index);
     double wide = sheet.stock().width().toMillimetres();
     double tall = sheet.stock().height().toMillimetres();
-    double foot = SMALLEST + 2 * GAP;
+    double foot = smallest + 2 * GAP;
     double scale =
         Math.min(
             (room.right() - room.left() - 2 * NUMBER_ROOM) / wide,
@@ -79,9 +83,9 @@ public final class SheetDrawing {
     pen.outline(corners(here, Length.ZERO, Length.ZERO, sheet.layout()), Ink.CUT, Ref.NONE);
     pen.caption(
         left,
-        top + tall * scale + GAP + SMALLEST / 2,
+        top + tall * scale + GAP + smallest / 2,
         foot(index, sheet),
-        SMALLEST,
+        smallest,
         Anchor.START,
         Tone.QUIET,
         Ref.NONE);
@@ -119,19 +123,19 @@ public final class SheetDrawing {
     double y = here.y(placed.y().toMillimetres() + what.height().toMillimetres() / 2);
     String size = surface.format().briefSize(what.width(), what.height());
     double letters = Math.min(surface.textSize(), tall);
-    while (letters >= SMALLEST && surface.measure().width(size, letters) > wide) {
+    while (letters >= smallest && surface.measure().width(size, letters) > wide) {
       letters -= 1;
     }
-    if (letters < SMALLEST) {
+    if (letters < smallest) {
       return;
     }
     boolean named =
-        surface.measure().width(label, SMALLEST) <= wide && letters + SMALLEST + GAP <= tall;
-    double up = named ? (SMALLEST + GAP / 2) / 2 : 0;
+        surface.measure().width(label, smallest) <= wide && letters + smallest + GAP <= tall;
+    double up = named ? (smallest + GAP / 2) / 2 : 0;
     here.caption(x, y - up, size, letters, Anchor.MIDDLE, Tone.PRINTED, ref);
     if (named) {
-      double below = y - up + letters / 2 + GAP / 2 + SMALLEST / 2;
-      here.caption(x, below, label, SMALLEST, Anchor.MIDDLE, Tone.FAINT, ref);
+      double below = y - up + letters / 2 + GAP / 2 + smallest / 2;
+      here.caption(x, below, label, smallest, Anchor.MIDDLE, Tone.FAINT, ref);
     }
   }
 

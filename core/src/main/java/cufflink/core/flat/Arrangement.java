@@ -78,12 +78,29 @@ public final class Arrangement {
    * @return its corners in order
    */
   public static List<Spot> corners(Polygon cell) {
-    Coordinate[] ring = cell.getExteriorRing().getCoordinates();
+    return corners(cell.getExteriorRing().getCoordinates());
+  }
+
+  private static List<Spot> corners(Coordinate[] ring) {
     List<Spot> corners = new ArrayList<>();
     for (int i = 0; i < ring.length - 1; i++) {
       corners.add(new Spot(ring[i].getX(), ring[i].getY()));
     }
     return corners;
+  }
+
+  /**
+   * Returns the corners of the holes in a cell.
+   *
+   * @param cell a polygon
+   * @return the corners of each hole in order
+   */
+  public static List<List<Spot>> holes(Polygon cell) {
+    List<List<Spot>> holes = new ArrayList<>();
+    for (int i = 0; i < cell.getNumInteriorRing(); i++) {
+      holes.add(corners(cell.getInteriorRingN(i).getCoordinates()));
+    }
+    return holes;
   }
 
   private static Coordinate[] coordinates(List<Spot> path) {

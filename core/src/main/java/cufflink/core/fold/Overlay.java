@@ -67,12 +67,15 @@ record Overlay(List<Cell> cells, List<Edge> edges) {
       if (over.isEmpty()) {
         continue;
       }
-      List<Spot> corners = Arrangement.corners(cell);
-      for (int i = 0; i < corners.size(); i++) {
-        Spot from = corners.get(i);
-        Spot to = corners.get((i + 1) % corners.size());
-        sides.computeIfAbsent(Set.of(from, to), each -> new ArrayList<>()).add(cells.size());
-        ends.putIfAbsent(Set.of(from, to), List.of(from, to));
+      List<List<Spot>> rings = new ArrayList<>(Arrangement.holes(cell));
+      rings.add(Arrangement.corners(cell));
+      for (List<Spot> corners : rings) {
+        for (int i = 0; i < corners.size(); i++) {
+          Spot from = corners.get(i);
+          Spot to = corners.get((i + 1) % corners.size());
+          sides.computeIfAbsent(Set.of(from, to), each -> new ArrayList<>()).add(cells.size());
+          ends.putIfAbsent(Set.of(from, to), List.of(from, to));
+        }
       }
       cells.add(new Cell(cell, over));
     }

@@ -38,13 +38,36 @@ public record Thickness(List<Region> regions, double grams) {
    * A part of the card.
    *
    * @param corners its corners, as the card lies
+   * @param holes the corners of what lies inside it and is another part
    * @param plies how many papers lie there, layers counted
    * @param thick how thick they are together
    */
-  public record Region(List<Spot> corners, int plies, Length thick) {
-    /** Copies the corners. */
+  public record Region(List<Spot> corners, List<List<Spot>> holes, int plies, Length thick) {
+    /** Copies the lists. */
     public Region {
       corners = List.copyOf(corners);
+      holes = List.copyOf(holes);
+    }
+
+    /**
+     * Says whether a place lies in the part.
+     *
+     * @param place a place as the card lies
+     * @return true if it does
+     */
+    public boolean holds(Spot place) {
+      return Facet.holds(Facet.polygon(corners), place)
+          && holes.stream().noneMatch(hole -> Facet.holds(Facet.polygon(hole), place));
+    }
+
+    /**
+     * Returns how large the part is.
+     *
+     * @return square millimetres
+     */
+    public double area() {
+      double area = Facet.polygon(corners).getArea();
+      return area - holes.stream().mapToDouble(hole -> Facet.polygon(hole).getArea()).sum();
     }
   }
 
@@ -126,6 +149,7 @@ public record Thickness(List<Region> regions, double grams) {
       regions.add(
           new Region(
               Arrangement.corners(cell.polygon()),
+              Arrangement.holes(cell.polygon()),
               cell.shapes().cardinality(),
               Length.fromMillimetres(thick)));
     }
@@ -172,8 +196,6 @@ public record Thickness(List<Region> regions, double grams) {
    * @return the region, if the card is there
    */
   public Optional<Region> at(Spot place) {
-    return regions.stream()
-        .filter(region -> Facet.holds(Facet.polygon(region.corners()), place))
-        .findFirst();
+    return regions.stream().filter(region -> region.holds(place)).findFirst();
   }
 }

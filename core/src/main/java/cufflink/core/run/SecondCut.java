@@ -7,11 +7,13 @@ import cufflink.core.design.Layer;
 import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Point;
+import cufflink.core.design.Score;
 import cufflink.core.design.Segment;
 import cufflink.core.design.Sentence;
 import cufflink.core.design.Slit;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
+import cufflink.core.measure.Tolerance;
 import cufflink.core.words.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -24,11 +26,22 @@ import java.util.List;
  * @param id the id of the slit, cut or opening; empty for a trimmed edge
  * @param direction what to do, measured with the piece inside up from its top left corner
  * @param manner how to do it with which tool, and what must stay whole
+ * @param after the labels of the scores it begins or ends on, which are pressed first
  * @param before the label of the layer or piece that is glued over it and must wait; empty if none
  *     is
  */
 public record SecondCut(
-    Piece piece, String id, Sentence direction, Sentence manner, String before) {
+    Piece piece,
+    String id,
+    Sentence direction,
+    Sentence manner,
+    List<String> after,
+    String before) {
+  /** Copies the list. */
+  public SecondCut {
+    after = List.copyOf(after);
+  }
+
   /** A round edge has many corners, which nobody marks one by one. */
   private static final int MOST_TRIMS = 16;
 
@@ -68,7 +81,8 @@ public record SecondCut(
     List<Segment> trims = piece.trims();
     if (trims.size() > MOST_TRIMS) {
       Sentence direction = Sentence.of("cut.outline");
-      cuts.add(new SecondCut(piece, "", direction, Sentence.of("cut.manner-outline"), ""));
+      cuts.add(
+          new SecondCut(piece, "", direction, Sentence.of("cut.manner-outline"), List.of(), ""));
       return;
     }
     for (Segment trim : trims) {
@@ -93,7 +107,23 @@ public record SecondCut(
                         .map(Joint::label)
                         .findFirst())
             .orElse("");
-    return new SecondCut(piece, id, direction, manner, before);
+    return new SecondCut(piece, id, direction, manner, scores(piece, line), before);
+  }
+
+  /** Returns the labels of the scores that either end of a line lies on. */
+  private static List<String> scores(Piece piece, Segment line) {
+    return piece.scores().stream()
+        .filter(score -> touches(score.line(), line.from()) || touches(score.line(), line.to()))
+        .map(Score::label)
+        .distinct()
+        .toList();
+  }
+
+  private static boolean touches(Segment score, Point end) {
+    double whole = score.millimetres();
+    double by =
+        new Segment(score.from(), end).millimetres() + new Segment(end, score.to()).millimetres();
+    return by - whole <= Tolerance.FOLDED.length();
   }
 
   /** Says whether the middle of a line lies in an area. */
@@ -159,6 +189,9 @@ public record SecondCut(
    */
   public String say(LengthFormat format) {
     String words = direction.say(format) + " " + manner.say(format);
+    if (!after.isEmpty()) {
+      words = Words.say("cut.after", words, String.join("”, “", after));
+    }
     return before.isEmpty() ? words : Words.say("cut.before", words, before);
   }
 }

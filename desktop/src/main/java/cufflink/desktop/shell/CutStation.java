@@ -80,7 +80,9 @@ final class CutStation implements StationView {
     if (bench.cutter().busy().get()) {
       Button stop = new Button(Words.say("trim.stop"));
       stop.setOnAction(event -> bench.cutter().stop());
-      return Optional.of(foot(words(Words.say("trim.busy")), stop));
+      Label soFar = words("");
+      soFar.textProperty().bind(bench.cutter().best());
+      return Optional.of(foot(soFar, stop));
     }
     return plan()
         .filter(each -> !each.plan().sheets().isEmpty())

@@ -11,6 +11,7 @@ import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.Marks;
 import cufflink.core.paper.Papers;
 import cufflink.core.paper.Sheet;
+import cufflink.core.words.Words;
 import cufflink.files.size.StandardSizes;
 import java.util.List;
 import java.util.Optional;
@@ -21,6 +22,8 @@ import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
 
 /**
  * Plans the cutting beside the window's own thread. Only the last question is answered; a plan that
@@ -38,6 +41,7 @@ public final class Cutter {
   private final ReadOnlyObjectWrapper<List<PaperPlan>> plans =
       new ReadOnlyObjectWrapper<>(List.of());
   private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper(false);
+  private final ReadOnlyStringWrapper best = new ReadOnlyStringWrapper("");
   private Optional<Asked> last = Optional.empty();
   private Task task = new Task();
 
@@ -52,7 +56,7 @@ public final class Cutter {
       Drawer drawer) {}
 
   /** Watches one search, from whichever thread. */
-  private static final class Task implements Watch {
+  private final class Task implements Watch {
     private volatile boolean stopped;
     private volatile boolean outdated;
 
@@ -62,8 +66,13 @@ public final class Cutter {
     }
 
     @Override
-    public void found(CutPlan best) {
-      // The best plan so far is returned when the search ends; until then the old one is shown.
+    public void found(CutPlan found) {
+      Platform.runLater(
+          () -> {
+            if (!outdated) {
+              best.set(Words.say("trim.best", found.newSheets()));
+            }
+          });
     }
   }
 
@@ -83,6 +92,15 @@ public final class Cutter {
    */
   public ReadOnlyBooleanProperty busy() {
     return busy.getReadOnlyProperty();
+  }
+
+  /**
+   * Returns how good the best plan so far is.
+   *
+   * @return a sentence
+   */
+  public ReadOnlyStringProperty best() {
+    return best.getReadOnlyProperty();
   }
 
   /** Ends the search; the best plan so far is taken. */
@@ -122,6 +140,7 @@ public final class Cutter {
     Task now = new Task();
     task = now;
     busy.set(true);
+    best.set(Words.say("trim.busy"));
     PaperPlan.Supplies supplies =
         new PaperPlan.Supplies(
             drawer, StandardSizes.usualSheet(job.marks()), StandardSizes.sheets());

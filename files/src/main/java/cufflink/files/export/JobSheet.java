@@ -11,6 +11,7 @@ import cufflink.core.design.Zone;
 import cufflink.core.drawing.Drawing;
 import cufflink.core.drawing.FlatDrawing;
 import cufflink.core.drawing.FoldDrawing;
+import cufflink.core.drawing.Lie;
 import cufflink.core.drawing.Patch;
 import cufflink.core.drawing.Surface;
 import cufflink.core.fold.FoldModel;
@@ -39,6 +40,7 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
 public final class JobSheet {
   private static final Viewpoint FROM_THE_FRONT = new Viewpoint(-18, 48);
   private static final double STEP_SIZE = 165;
+  private static final double BOARD_HEIGHT = 170;
 
   private final Derivation derivation;
   private final LengthFormat format;
@@ -173,6 +175,27 @@ public final class JobSheet {
         });
   }
 
+  /** Draws a piece as it lies on the scoring board, with the stops of this setting. */
+  private void writeBoard(ScoreJob.Item item) throws IOException {
+    ScoreRun.Setup setup = item.setup();
+    Lie lie = new Lie(item.run().piece(), setup.side(), setup.faceUp());
+    Surface surface = surface(pages.width() - 2 * PdfPages.MARGIN, BOARD_HEIGHT);
+    Drawing drawing =
+        FlatDrawing.of(
+            lie,
+            surface,
+            new FlatDrawing.Options(
+                List.of(),
+                Optional.empty(),
+                score -> setup.stops().stream().anyMatch(stop -> stop.score().equals(score)),
+                false,
+                false,
+                Optional.of(derivation.job().habit().grooves())));
+    pages.need(BOARD_HEIGHT);
+    pages.pen().paint(drawing, PdfPages.MARGIN, pages.y());
+    pages.skip(BOARD_HEIGHT + 6);
+  }
+
   private int copies() {
     return derivation.job().order().copies();
   }
@@ -184,6 +207,7 @@ public final class JobSheet {
       for (ScoreJob.Item item : batch.items()) {
         pages.heading(Words.say("sheet.score", item.run().piece().label()));
         pages.line(directions.lay(item));
+        writeBoard(item);
         for (ScoreRun.Stop stop : item.setup().stops()) {
           int passes = ScoreJob.passes(made.design(), item.run().piece(), stop.score());
           String often = directions.passes(passes);
