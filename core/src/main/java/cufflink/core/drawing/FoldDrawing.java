@@ -15,7 +15,6 @@ import cufflink.core.fold.Motion;
 import cufflink.core.fold.Pose;
 import cufflink.core.fold.Vec;
 import cufflink.core.fold.Viewpoint;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
@@ -129,6 +128,25 @@ public final class FoldDrawing {
     FoldDrawing drawing = new FoldDrawing(model, patches, viewpoint, surface);
     drawing.spread = spread;
     return drawing.draw(moment, drawing.pen(model.reach()));
+  }
+
+  /**
+   * Draws a step of printed instructions: the card before a stage, and arrows for what moves in it.
+   *
+   * @param model the folded piece
+   * @param patches what lies on it
+   * @param stage which stage, from 0
+   * @param viewpoint from where it is seen
+   * @param surface what the drawing is made for
+   * @return the drawing
+   */
+  public static Drawing step(
+      FoldModel model, List<Patch> patches, int stage, Viewpoint viewpoint, Surface surface) {
+    FoldDrawing drawing = new FoldDrawing(model, patches, viewpoint, surface);
+    Pen pen = drawing.pen(model.reach());
+    drawing.draw(stage, pen);
+    new FoldArrows(model, viewpoint, pen::place).draw(pen, stage);
+    return pen.drawing(surface);
   }
 
   /**
@@ -355,20 +373,5 @@ public final class FoldDrawing {
     Motion first = pose.motions().get(crease.first());
     Motion second = pose.motions().get(crease.second());
     return first.up().dot(second.up()) > -0.98;
-  }
-
-  /**
-   * Returns the flat moments of a fold at which printed instructions show the card: before, and
-   * after each stage.
-   *
-   * @param model the folded piece
-   * @return moments as for {@link FoldModel#angles}
-   */
-  public static List<Double> steps(FoldModel model) {
-    List<Double> steps = new ArrayList<>();
-    for (int i = 0; i <= model.stages().size(); i++) {
-      steps.add((double) i);
-    }
-    return steps;
   }
 }

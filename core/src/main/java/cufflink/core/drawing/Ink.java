@@ -24,6 +24,8 @@ public enum Ink {
   SHEET_EDGE(1, 3, 3),
   /** Where the blade comes down next: heavy, in short dashes. */
   NEXT_CUT(3, 7, 4),
+  /** The way paper moves in a stage. */
+  ARROW(2.2),
   /** A groove of the scoring board. */
   GROOVE(0.8),
   /** A ruler's marks. */

@@ -29,20 +29,36 @@ final class FlagLayer extends Pane {
     getStyleClass().add("flag-layer");
   }
 
+  /** Plants flags; those that say the same as before keep their nodes, under the pointer or not. */
   void plant(List<Flag> flags) {
+    List<List<String>> before = planted.stream().map(each -> said(each.flag())).toList();
+    if (before.equals(flags.stream().map(FlagLayer::said).toList())) {
+      for (int i = 0; i < flags.size(); i++) {
+        Planted there = planted.get(i);
+        planted.set(i, new Planted(flags.get(i), there.cloth(), there.pole()));
+      }
+      return;
+    }
     getChildren().clear();
     planted.clear();
     for (Flag flag : flags) {
       Line pole = new Line();
       pole.getStyleClass().add("flag-pole");
       pole.pseudoClassStateChanged(ERROR, flag.isError());
-      planted.add(new Planted(flag, cloth(flag), pole));
+      planted.add(new Planted(flag, cloth(flag, planted.size()), pole));
     }
     planted.forEach(each -> getChildren().add(each.pole()));
     planted.forEach(each -> getChildren().add(each.cloth()));
   }
 
-  private static VBox cloth(Flag flag) {
+  private static List<String> said(Flag flag) {
+    return List.of(
+        flag.sentence(),
+        Boolean.toString(flag.isError()),
+        flag.cure().map(Flag.Cure::label).orElse(""));
+  }
+
+  private VBox cloth(Flag flag, int index) {
     Label sentence = new Label(flag.sentence());
     sentence.setWrapText(true);
     VBox cloth = new VBox(sentence);
@@ -54,10 +70,14 @@ final class FlagLayer extends Pane {
             cure -> {
               Button button = new Button(cure.label());
               button.getStyleClass().add("cure");
-              button.setOnAction(event -> cure.apply().run());
+              button.setOnAction(event -> cure(index));
               cloth.getChildren().add(button);
             });
     return cloth;
+  }
+
+  private void cure(int index) {
+    planted.get(index).flag().cure().ifPresent(cure -> cure.apply().run());
   }
 
   /** Sets each flag at its place, and those that would cover another below it. */

@@ -1,9 +1,15 @@
 package cufflink.files.command;
 
+import cufflink.core.design.Finding;
+import cufflink.core.fold.FoldModel;
+import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Derivation;
+import cufflink.core.job.Job;
 import cufflink.core.words.Words;
 import cufflink.files.export.PlanJson;
 import java.io.PrintWriter;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -29,16 +35,25 @@ final class CheckCommand implements Callable<Integer> {
   public Integer call() {
     Request.Answer answer = request.answer(parent.library());
     Derivation derivation = answer.derivation();
+    List<Finding> findings = new ArrayList<>(derivation.findings());
+    derivation.made().ifPresent(made -> findings.addAll(folded(derivation, made)));
     PrintWriter out = spec.commandLine().getOut();
     if (json) {
-      out.println(
-          new PlanJson(answer.format()).check(derivation.pattern().id(), derivation.findings()));
-    } else if (derivation.findings().isEmpty()) {
+      out.println(new PlanJson(answer.format()).check(derivation.pattern().id(), findings));
+    } else if (findings.isEmpty()) {
       out.println(Words.say("command.nothing-wrong"));
     } else {
-      PlanCommand.printFindings(derivation, answer.format(), out);
+      PlanCommand.printFindings(findings, answer.format(), out);
     }
     out.flush();
-    return PlanCommand.exitCode(derivation);
+    return findings.stream().anyMatch(Finding::isError) ? Cufflink.FINDINGS : Cufflink.GOOD;
+  }
+
+  /** Folds the card in thought and returns what goes wrong on the way. */
+  private static List<Finding> folded(Derivation derivation, Derivation.Made made) {
+    FoldModel model = FoldModel.assembled(made.design(), made.flat());
+    Job job = derivation.job();
+    return FoldReport.of(made.design(), model, job.papers(), job.order().raised(), () -> false)
+        .findings();
   }
 }

@@ -9,6 +9,7 @@ import cufflink.core.run.ScoreRun;
 import cufflink.core.words.Words;
 import cufflink.files.export.PlanJson;
 import java.io.PrintWriter;
+import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -57,7 +58,7 @@ final class PlanCommand implements Callable<Integer> {
       out.println(answer.reason());
     }
     derivation.made().ifPresent(made -> print(made, derivation, format, out));
-    printFindings(derivation, format, out);
+    printFindings(derivation.findings(), format, out);
   }
 
   private static void print(
@@ -104,8 +105,8 @@ final class PlanCommand implements Callable<Integer> {
     }
   }
 
-  static void printFindings(Derivation derivation, LengthFormat format, PrintWriter out) {
-    for (Finding finding : derivation.findings()) {
+  static void printFindings(List<Finding> findings, LengthFormat format, PrintWriter out) {
+    for (Finding finding : findings) {
       String severity = Words.say(finding.isError() ? "severity.error" : "severity.warning");
       out.println(severity + ": " + finding.sentence().say(format));
     }

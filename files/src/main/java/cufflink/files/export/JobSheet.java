@@ -41,6 +41,7 @@ public final class JobSheet {
   private static final Viewpoint FROM_THE_FRONT = new Viewpoint(-18, 48);
   private static final double STEP_SIZE = 165;
   private static final double BOARD_HEIGHT = 170;
+  private static final double HEADED = 70;
 
   private final Derivation derivation;
   private final LengthFormat format;
@@ -205,6 +206,7 @@ public final class JobSheet {
     ScoreJob job = ScoreJob.of(made.scoring(), derivation.job().habit(), copies());
     for (ScoreJob.Batch batch : job.batches()) {
       for (ScoreJob.Item item : batch.items()) {
+        pages.need(BOARD_HEIGHT + HEADED);
         pages.heading(Words.say("sheet.score", item.run().piece().label()));
         pages.line(directions.lay(item));
         writeBoard(item);
@@ -260,14 +262,16 @@ public final class JobSheet {
   }
 
   private void writeFolding(Derivation.Made made) throws IOException {
-    if (made.fold().stages().isEmpty()) {
+    FoldModel model = FoldModel.assembled(made.design(), made.flat());
+    int stages = model.stages().size();
+    if (stages == 0) {
       return;
     }
-    FoldModel model = made.fold();
     pages.need(STEP_SIZE + 60);
     pages.heading(Words.say("sheet.fold"));
     double left = PdfPages.MARGIN;
-    for (double moment : FoldDrawing.steps(model)) {
+    List<Patch> patches = Patch.of(made.design());
+    for (int stage = 0; stage <= stages; stage++) {
       if (left + STEP_SIZE > pages.width() - PdfPages.MARGIN) {
         pages.skip(STEP_SIZE + 24);
         pages.need(STEP_SIZE + 24);
@@ -275,12 +279,14 @@ public final class JobSheet {
       }
       Surface surface = surface(STEP_SIZE, STEP_SIZE);
       Drawing drawing =
-          FoldDrawing.of(model, Patch.of(made.design()), moment, FROM_THE_FRONT, surface);
+          stage < stages
+              ? FoldDrawing.step(model, patches, stage, FROM_THE_FRONT, surface)
+              : FoldDrawing.of(model, patches, stages, FROM_THE_FRONT, surface);
       pages.pen().paint(drawing, left, pages.y());
       String title =
-          moment == 0
-              ? Words.say("sheet.flat")
-              : (int) moment + ". " + model.stages().get((int) moment - 1).title();
+          stage < stages
+              ? stage + 1 + ". " + model.stages().get(stage).title()
+              : Words.say("sheet.closed");
       pages.pen().text(fonts.plain(), 10, left, pages.y() + STEP_SIZE + 10, title, false);
       left += STEP_SIZE + 10;
     }

@@ -17,6 +17,9 @@ final class PdfPages implements Closeable {
 
   private static final double LINE = 1.35;
 
+  /** A longer text may be broken over pages. */
+  private static final int MOST_KEPT = 12;
+
   private final PDDocument document;
   private final PdfFonts fonts;
   private final double width;
@@ -85,8 +88,11 @@ final class PdfPages implements Closeable {
 
   /** Writes a number in the left column and what it is beside it. */
   void row(String number, String text) throws IOException {
-    double start = y;
     double column = Math.max(110, PdfFonts.width(fonts.bold(), number, 12) + 14);
+    int lines = wrap(fonts.plain(), 11, text, width - 2 * MARGIN - column).size();
+    // The number and its text stay together, so that both begin on one line of one page.
+    need(Math.max(12, 11 * Math.min(lines, MOST_KEPT)) * LINE);
+    double start = y;
     write(fonts.bold(), 12, 0, number);
     double after = y;
     y = start;
