@@ -33,7 +33,7 @@ final class Stand extends VBox {
 
   Stand(Workbench bench, Offer offer, int copies, Runnable take) {
     Design design = offer.design();
-    FoldModel model = FoldModel.of(design, FlatPattern.of(design.base(), Tolerance.PAPER));
+    FoldModel model = FoldModel.assembled(design, FlatPattern.of(design.base(), Tolerance.PAPER));
     PaperView paper = paper(design, model, bench);
     Label name = new Label(offer.pattern().name());
     name.getStyleClass().add("stand-name");
