@@ -98,4 +98,13 @@ public record Design(
   public Optional<Piece> piece(String id) {
     return pieces.stream().filter(piece -> piece.id().equals(id)).findFirst();
   }
+
+  /**
+   * Returns the joints that are glued fast; the others only say how pieces turn on each other.
+   *
+   * @return the glued joints in order
+   */
+  public List<Joint> glued() {
+    return joints.stream().filter(joint -> joint.about().isEmpty()).toList();
+  }
 }

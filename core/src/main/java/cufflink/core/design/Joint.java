@@ -15,6 +15,8 @@ import java.util.List;
  * @param shape what its paper looks like inside the area
  * @param glue where the glue goes
  * @param mouth the side left open as the mouth of a pocket, if it makes one
+ * @param about lines on the host about which the piece turns instead of being glued fast
+ * @param either whether it turns about one of the lines or another, and not about all at once
  */
 public record Joint(
     String id,
@@ -25,10 +27,49 @@ public record Joint(
     Area area,
     Layer.Shape shape,
     List<Area> glue,
-    Side mouth) {
-  /** Copies the list. */
+    Side mouth,
+    List<Segment> about,
+    boolean either) {
+  /** Copies the lists. */
   public Joint {
     glue = List.copyOf(glue);
+    about = List.copyOf(about);
+  }
+
+  /**
+   * Makes a joint that is glued fast.
+   *
+   * @param id unique within the design
+   * @param label what the maker glues
+   * @param piece the piece that is glued on
+   * @param on the piece it is glued to
+   * @param face the face it is glued to
+   * @param area where it lies
+   * @param shape what its paper looks like inside the area
+   * @param glue where the glue goes
+   * @param mouth the side left open, if it makes a pocket
+   */
+  public Joint(
+      String id,
+      String label,
+      String piece,
+      String on,
+      Face face,
+      Area area,
+      Layer.Shape shape,
+      List<Area> glue,
+      Side mouth) {
+    this(id, label, piece, on, face, area, shape, glue, mouth, List.of(), false);
+  }
+
+  /**
+   * Returns the name of the angle by which the piece turns about one of its lines.
+   *
+   * @param line which line, from 0
+   * @return the joint's id, with the line's number from 1 behind it if each line turns for itself
+   */
+  public String hinge(int line) {
+    return either ? id + "-" + (line + 1) : id;
   }
 
   /**

@@ -52,7 +52,7 @@ public record Patch(
     List<Patch> patches = new ArrayList<>();
     design.layers().forEach(layer -> patches.add(of(layer)));
     design
-        .joints()
+        .glued()
         .forEach(
             joint -> design.piece(joint.piece()).ifPresent(piece -> patches.add(of(joint, piece))));
     return patches;

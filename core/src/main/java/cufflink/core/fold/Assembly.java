@@ -26,8 +26,10 @@ import java.util.Set;
  * @param members the pieces, the base first
  * @param facets the facets of all pieces
  * @param creases the creases of all pieces
+ * @param hinges the lines about which pieces turn on their hosts
  */
-public record Assembly(List<Member> members, List<Facet> facets, List<Crease> creases) {
+public record Assembly(
+    List<Member> members, List<Facet> facets, List<Crease> creases, List<Hinge> hinges) {
   /**
    * A piece in the card.
    *
@@ -55,8 +57,33 @@ public record Assembly(List<Member> members, List<Facet> facets, List<Crease> cr
    */
   public record Glue(int host, int facet, boolean inside, Motion placement) {}
 
+  /**
+   * A line about which a piece turns on its host. Its angle comes after those of the creases.
+   *
+   * @param name the name of its angle in stages
+   * @param host the facet of the host
+   * @param facet the facet of the piece
+   * @param from one end, on the piece
+   * @param to the other end
+   * @param inner a place of the piece beside the line; angles above zero lift it to the inside
+   * @param placement how the piece lies in the host's frame at first
+   * @param inside whether it lies on the inside of its host
+   * @param either whether other hinges of the same joint turn for themselves
+   */
+  public record Hinge(
+      String name,
+      int host,
+      int facet,
+      Spot from,
+      Spot to,
+      Spot inner,
+      Motion placement,
+      boolean inside,
+      boolean either) {}
+
   /** Copies the lists. */
   public Assembly {
+    hinges = List.copyOf(hinges);
     members = List.copyOf(members);
     facets = List.copyOf(facets);
     creases = List.copyOf(creases);
@@ -87,7 +114,9 @@ public record Assembly(List<Member> members, List<Facet> facets, List<Crease> cr
     builder.add(base, Optional.empty(), List.of());
     for (Joint joint : design.joints()) {
       Optional<Piece> piece =
-          design.piece(joint.piece()).filter(each -> !joint.piece().equals(joint.on()));
+          design
+              .piece(joint.piece())
+              .filter(each -> !joint.piece().equals(joint.on()) || !joint.about().isEmpty());
       piece.ifPresent(each -> builder.join(joint, each));
     }
     return builder.assembly();
@@ -141,7 +170,44 @@ public record Assembly(List<Member> members, List<Facet> facets, List<Crease> cr
                 glue.placement()));
       }
     }
+    addHinges(links);
     return links;
+  }
+
+  /**
+   * A piece that turns about one line or another hangs on them one after the other: between two
+   * lines there is a place that is no paper.
+   */
+  private void addHinges(List<Link> links) {
+    int between = facets.size();
+    for (int i = 0; i < hinges.size(); i++) {
+      Hinge hinge = hinges.get(i);
+      boolean again = i > 0 && hinge.either() && hinges.get(i - 1).facet() == hinge.facet();
+      boolean more =
+          i + 1 < hinges.size() && hinge.either() && hinges.get(i + 1).facet() == hinge.facet();
+      int first = again ? between - 1 : hinge.host();
+      int second = more ? between++ : hinge.facet();
+      links.add(
+          new Link(
+              first,
+              second,
+              creases.size() + i,
+              hinge.from(),
+              hinge.to(),
+              hinge.inner(),
+              again ? Motion.REST : hinge.placement()));
+    }
+  }
+
+  /** Returns how many places there are that move: facets, and what is between two hinges. */
+  int bodies() {
+    return links().stream().mapToInt(link -> Math.max(link.first(), link.second())).max().orElse(0)
+        + 1;
+  }
+
+  /** Returns how many angles there are: of creases and of hinges. */
+  int angles() {
+    return creases.size() + hinges.size();
   }
 
   /**
@@ -158,19 +224,29 @@ public record Assembly(List<Member> members, List<Facet> facets, List<Crease> cr
 
   private int rank(int member) {
     List<Glue> glue = members.get(member).glue();
-    if (glue.isEmpty()) {
-      return 0;
+    if (!glue.isEmpty()) {
+      return rank(member, glue.get(0).host(), glue.get(0).inside());
     }
-    int host = rank(memberOf(glue.get(0).host()));
-    int step = glue.get(0).inside() ? member : -member;
-    return host * (members.size() + 1) + step;
+    return hinges.stream()
+        .filter(hinge -> memberOf(hinge.facet()) == member)
+        .map(hinge -> rank(member, hinge.host(), hinge.inside()))
+        .findFirst()
+        .orElse(0);
+  }
+
+  private int rank(int member, int hostFacet, boolean inside) {
+    return rank(memberOf(hostFacet)) * (members.size() + 1) + (inside ? member : -member);
   }
 
   /** Puts pieces together one after another. */
   private static final class Builder {
+    /** How far beside a line a place is taken to say which side is meant, in millimetres. */
+    private static final double BESIDE = 0.5;
+
     private final List<Member> members = new ArrayList<>();
     private final List<Facet> facets = new ArrayList<>();
     private final List<Crease> creases = new ArrayList<>();
+    private final List<Hinge> hinges = new ArrayList<>();
     private final Map<String, FlatPattern> flats = new HashMap<>();
     private final List<Stage> stages;
 
@@ -202,10 +278,63 @@ public record Assembly(List<Member> members, List<Facet> facets, List<Crease> cr
       if (host.isEmpty() || placed.isEmpty()) {
         return;
       }
+      if (!joint.about().isEmpty()) {
+        hang(joint, host.get(), flat, placed.get().motion());
+        return;
+      }
       List<Glue> glue = glue(joint, host.get(), flat, placed.get());
       if (!glue.isEmpty()) {
         add(flat, Optional.of(joint), glue);
       }
+    }
+
+    /** Hangs a piece on its host by the lines about which it turns. */
+    private void hang(Joint joint, Member host, FlatPattern flat, Motion placement) {
+      int first = facets.size();
+      List<Hinge> lines = new ArrayList<>();
+      for (int i = 0; i < joint.about().size(); i++) {
+        Spot from = Spot.from(joint.about().get(i).from());
+        Spot to = Spot.from(joint.about().get(i).to());
+        Spot middle = new Spot((from.x() + to.x()) / 2, (from.y() + to.y()) / 2);
+        Spot inner = towards(middle, placement.apply(centre(flat)));
+        Optional<Facet> hostFacet = at(host.flat(), inner).or(() -> at(host.flat(), middle));
+        Optional<Facet> facet = at(flat, onPiece(placement, inner));
+        if (hostFacet.isPresent() && facet.isPresent()) {
+          lines.add(
+              new Hinge(
+                  joint.hinge(i),
+                  host.firstFacet() + hostFacet.get().index(),
+                  first + facet.get().index(),
+                  onPiece(placement, from),
+                  onPiece(placement, to),
+                  onPiece(placement, inner),
+                  placement,
+                  joint.face() == Face.INSIDE,
+                  joint.either()));
+        }
+      }
+      if (lines.size() == joint.about().size()) {
+        add(flat, Optional.of(joint), List.of());
+        hinges.addAll(lines);
+      }
+    }
+
+    private static Spot centre(FlatPattern flat) {
+      double width = flat.piece().width().toMillimetres();
+      return new Spot(width / 2, flat.piece().height().toMillimetres() / 2);
+    }
+
+    /** Returns a place a little way from a line's middle towards the middle of the piece. */
+    private static Spot towards(Spot middle, Vec centre) {
+      double x = centre.x() - middle.x();
+      double y = centre.y() - middle.y();
+      double share = BESIDE / Math.max(BESIDE, Math.hypot(x, y));
+      return new Spot(middle.x() + x * share, middle.y() + y * share);
+    }
+
+    private static Spot onPiece(Motion placement, Spot place) {
+      Vec on = placement.inverse().apply(place);
+      return new Spot(on.x(), on.y());
     }
 
     private Optional<Member> host(String piece) {
@@ -242,7 +371,7 @@ public record Assembly(List<Member> members, List<Facet> facets, List<Crease> cr
     }
 
     Assembly assembly() {
-      return new Assembly(members, facets, creases);
+      return new Assembly(members, facets, creases, hinges);
     }
   }
 }

@@ -60,7 +60,7 @@ public final class FoldModel {
     this.stages = stages;
     this.rest = rest;
     List<Link> links = assembly.links();
-    this.linkage = new Linkage(assembly.facets().size(), assembly.creases().size(), rest, links);
+    this.linkage = new Linkage(assembly.bodies(), assembly.angles(), rest, links);
     this.ways = new Way[stages.size()];
     this.courses = new Course[stages.size()];
     for (int i = 0; i < ways.length; i++) {
@@ -189,21 +189,27 @@ public final class FoldModel {
   }
 
   /** A score of one of the pieces. */
-  private record Key(String piece, String score) {}
+  private record Key(String piece, String score) {
+    /** Reads "piece.score", or the name of a hinge. */
+    static Key of(String name) {
+      int dot = name.indexOf('.');
+      return dot < 0 ? new Key("", name) : new Key(name.substring(0, dot), name.substring(dot + 1));
+    }
+  }
 
   private Map<Key, Double> driven(double moment) {
     Map<Key, Double> angles = new HashMap<>();
     for (int i = 0; i < stages.size() && i < moment; i++) {
       double share = Math.min(1, moment - i);
       Stage stage = stages.get(i);
-      stage
-          .drive()
-          .forEach(
-              (score, angle) -> {
-                Key key = new Key(stage.piece(), score);
-                double before = angles.getOrDefault(key, 0.0);
-                angles.put(key, before + (angle - before) * share);
-              });
+      Map<Key, Double> ends = new HashMap<>();
+      stage.drive().forEach((score, angle) -> ends.put(new Key(stage.piece(), score), angle));
+      stage.with().forEach((name, angle) -> ends.put(Key.of(name), angle));
+      ends.forEach(
+          (key, angle) -> {
+            double before = angles.getOrDefault(key, 0.0);
+            angles.put(key, before + (angle - before) * share);
+          });
     }
     return angles;
   }
@@ -215,14 +221,20 @@ public final class FoldModel {
    * @return the pose
    */
   public Pose pose(double moment) {
-    return new Pose(assembly, List.of(linkage.motions(turns(moment))));
+    return pose(linkage.motions(turns(moment)));
+  }
+
+  /** What lies between two hinges is no paper and has no place in a pose. */
+  private Pose pose(Motion[] motions) {
+    return new Pose(assembly, List.of(Arrays.copyOf(motions, assembly.facets().size())));
   }
 
   /**
    * Returns the angle of each crease at a moment.
    *
    * @param moment as for {@link #angles}
-   * @return angles in radians in the order of the creases, valley above zero
+   * @return angles in radians in the order of the creases, valley above zero, and of hinges behind
+   *     them
    */
   public double[] turns(double moment) {
     double inside = Math.max(0, Math.min(moment, stages.size()));
@@ -234,11 +246,15 @@ public final class FoldModel {
   }
 
   private double[] even(Map<Key, Double> angles) {
-    double[] radians = new double[assembly.creases().size()];
-    for (int i = 0; i < radians.length; i++) {
+    double[] radians = new double[assembly.angles()];
+    for (int i = 0; i < assembly.creases().size(); i++) {
       Crease crease = assembly.creases().get(i);
       Key key = new Key(assembly.pieceOf(crease.first()).id(), crease.score().id());
       radians[i] = Math.toRadians(angles.getOrDefault(key, 0.0));
+    }
+    for (int i = 0; i < assembly.hinges().size(); i++) {
+      Key key = new Key("", assembly.hinges().get(i).name());
+      radians[assembly.creases().size() + i] = Math.toRadians(angles.getOrDefault(key, 0.0));
     }
     return radians;
   }
@@ -273,7 +289,7 @@ public final class FoldModel {
   public Pose pose(Map<String, Double> angles) {
     Map<Key, Double> base = new HashMap<>();
     angles.forEach((score, angle) -> base.put(new Key(flat().piece().id(), score), angle));
-    return new Pose(assembly, List.of(linkage.motions(even(base))));
+    return pose(linkage.motions(even(base)));
   }
 
   /**
@@ -315,7 +331,8 @@ public final class FoldModel {
     double most = 0;
     for (Link link : linkage.loops()) {
       for (Spot end : List.of(link.from(), link.to())) {
-        Vec apart = motions[link.first()].apply(end).minus(motions[link.second()].apply(end));
+        Vec there = link.placement().apply(end);
+        Vec apart = motions[link.first()].apply(there).minus(motions[link.second()].apply(end));
         most = Math.max(most, apart.length());
       }
     }

@@ -32,7 +32,7 @@ final class GlueInspection {
 
   static List<Finding> inspect(Design design) {
     GlueInspection inspection = new GlueInspection(design);
-    for (Joint joint : design.joints()) {
+    for (Joint joint : design.glued()) {
       design.piece(joint.on()).ifPresent(piece -> inspection.check(joint, piece));
     }
     return inspection.findings;

@@ -5,6 +5,7 @@ import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Pocket;
+import cufflink.core.design.Segment;
 import cufflink.core.design.Side;
 import cufflink.core.design.Zone;
 import cufflink.core.expression.Formula;
@@ -30,7 +31,9 @@ record Assembly(
       List<Formula> area,
       Layer.Shape shape,
       List<List<Formula>> glue,
-      Side mouth) {}
+      Side mouth,
+      List<List<Formula>> about,
+      boolean either) {}
 
   record ZoneTemplate(Presence presence, String on, Face face, List<Formula> area) {}
 
@@ -53,7 +56,9 @@ record Assembly(
                       area(scope, each.area()),
                       each.shape(),
                       each.glue().stream().map(glue -> area(scope, glue)).toList(),
-                      each.mouth())));
+                      each.mouth(),
+                      each.about().stream().map(line -> segment(scope, line)).toList(),
+                      each.either())));
     }
     return result;
   }
@@ -93,6 +98,10 @@ record Assembly(
                       scope.length(each.room()))));
     }
     return result;
+  }
+
+  private static Segment segment(Scope scope, List<Formula> formulas) {
+    return new Segment(scope.point(formulas.subList(0, 2)), scope.point(formulas.subList(2, 4)));
   }
 
   private static Area area(Scope scope, List<Formula> formulas) {

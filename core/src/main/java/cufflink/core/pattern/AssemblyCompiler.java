@@ -47,7 +47,9 @@ final class AssemblyCompiler {
         area(section),
         section.oneOf("shape", Layer.Shape.class, Layer.Shape.WHOLE),
         section.items("glue").stream().map(each -> section.lengths(each, 4)).toList(),
-        section.oneOf("mouth", Side.class, Side.NONE));
+        section.oneOf("mouth", Side.class, Side.NONE),
+        section.items("about").stream().map(each -> section.lengths(each, 4)).toList(),
+        section.has("either") && section.text("either").equals("true"));
   }
 
   private ZoneTemplate zone(String id, Section plain) {

@@ -230,7 +230,9 @@ final class DesignBuilder {
                     .forEach(
                         score ->
                             drive.put(score.id(), score.fold().sign() * scope.number(formula))));
-    return new Stage(template.title(), base.id(), drive);
+    Map<String, Double> with = new LinkedHashMap<>();
+    template.with().forEach((name, formula) -> with.put(name, scope.number(formula)));
+    return new Stage(template.title(), base.id(), drive, with);
   }
 
   private static boolean drives(String name, Score score) {

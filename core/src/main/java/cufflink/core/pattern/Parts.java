@@ -138,7 +138,8 @@ record Parts(
       String title,
       String piece,
       Optional<Formula> when,
-      Map<String, Formula> drive) {
+      Map<String, Formula> drive,
+      Map<String, Formula> with) {
     /** Drives every score that folds. */
     static final String ALL = "all";
   }

@@ -26,6 +26,8 @@ import java.util.Set;
 
 /** Compiles the geometry of a pattern: pieces, lines, layers and folding. */
 final class PartsCompiler {
+  private static final int MOST_NAMED = 10;
+
   private final Section file;
   private final Set<String> ids = new HashSet<>();
 
@@ -39,8 +41,9 @@ final class PartsCompiler {
       file.note(file.place(), "pattern.no-piece");
     }
     List<LayerTemplate> layers = file.named("layers", (id, part) -> layer(id, part, pieces));
+    Assembly assembly = new AssemblyCompiler(file, pieces).compile();
     List<StageTemplate> stages =
-        file.sections("folding").stream().map(part -> stage(part, pieces)).toList();
+        file.sections("folding").stream().map(part -> stage(part, pieces, assembly)).toList();
     List<Formula> rest =
         file.entry("rests-on")
             .map(entry -> file.lengths(entry, 2))
@@ -50,7 +53,7 @@ final class PartsCompiler {
         layers,
         stages,
         rest,
-        new AssemblyCompiler(file, pieces).compile(),
+        assembly,
         file.entry("finished").map(entry -> file.lengths(entry, 2)).orElse(List.of()),
         file.phrases("notes"));
   }
@@ -193,7 +196,7 @@ final class PartsCompiler {
         section.oneOf("shape", Layer.Shape.class, Layer.Shape.WHOLE));
   }
 
-  private StageTemplate stage(Section section, List<PieceTemplate> pieces) {
+  private StageTemplate stage(Section section, List<PieceTemplate> pieces, Assembly assembly) {
     String base = pieces.isEmpty() ? "" : pieces.get(0).presence().id();
     String folded =
         section.has("piece") ? AssemblyCompiler.pieceName(section, "piece", pieces) : base;
@@ -208,6 +211,29 @@ final class PartsCompiler {
         section.text("stage"),
         folded,
         section.formula("when", Kind.TRUTH),
-        section.formulas("drive", driven));
+        section.has("drive") ? section.formulas("drive", driven) : Map.of(),
+        section.has("with") ? section.formulas("with", others(pieces, assembly)) : Map.of());
+  }
+
+  /** Names the scores of all pieces with the piece before them, and the joints that turn. */
+  private static Map<String, Kind> others(List<PieceTemplate> pieces, Assembly assembly) {
+    Map<String, Kind> others = new LinkedHashMap<>();
+    for (PieceTemplate piece : pieces) {
+      for (Parts.LineTemplate score : piece.scores()) {
+        String name = piece.presence().id() + "." + score.presence().id();
+        others.put(name, Kind.NUMBER);
+        // Of a repeated score each can be named by its number.
+        for (int i = 0; i < MOST_NAMED && score.presence().repeat().isPresent(); i++) {
+          others.put(name + "-" + i, Kind.NUMBER);
+        }
+      }
+    }
+    for (Assembly.JointTemplate joint : assembly.joints()) {
+      String id = joint.presence().id();
+      for (int line = 0; line < joint.about().size(); line++) {
+        others.put(joint.either() ? id + "-" + (line + 1) : id, Kind.NUMBER);
+      }
+    }
+    return others;
   }
 }

@@ -101,7 +101,7 @@ public record SecondCut(
             .findFirst()
             .or(
                 () ->
-                    design.joints().stream()
+                    design.glued().stream()
                         .filter(joint -> joint.on().equals(piece.id()))
                         .filter(joint -> lies(joint.area(), line))
                         .map(Joint::label)

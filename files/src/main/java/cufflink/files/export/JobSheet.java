@@ -243,9 +243,9 @@ public final class JobSheet {
             format.size(layer.width(), layer.height()), Gluing.of(layer, design, format, raised));
       }
     }
-    if (!design.joints().isEmpty()) {
+    if (!design.glued().isEmpty()) {
       pages.heading(Words.say("sheet.glue"));
-      for (Joint joint : design.joints()) {
+      for (Joint joint : design.glued()) {
         pages.row(
             format.size(joint.area().width(), joint.area().height()), Gluing.of(joint, design));
       }
