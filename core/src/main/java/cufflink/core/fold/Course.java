@@ -19,6 +19,9 @@ final class Course {
   /** The most an angle may turn in one step, in radians: four times the even way. */
   private static final double MOST_TURN = 4 * Math.PI / SAMPLES;
 
+  /** How near to its end an angle must come, in radians. */
+  private static final double ARRIVED = 0.01;
+
   private final Linkage linkage;
   private final double[] start;
   private final double[] end;
@@ -67,10 +70,11 @@ final class Course {
       double share = next / (double) SAMPLES;
       double[] before = samples[walked];
       Closure.Solution found = closure.solve(guess(before, share), target(before, share));
-      if (!found.closes()) {
-        found = atEnd(next, found);
+      if (next == SAMPLES) {
+        found = atEnd(found);
       }
-      if (!found.closes() || jumps(before, found.radians())) {
+      boolean arrives = next < SAMPLES || hasArrived(found.radians());
+      if (!found.closes() || !arrives || jumps(before, found.radians())) {
         stuck = new Stuck(walked / (double) SAMPLES, found.worst());
         return;
       }
@@ -83,10 +87,7 @@ final class Course {
    * Places are rounded to an eighth of a micrometre, so that folds which meet flat on paper need
    * not meet to the last digit; folded flat, paper forgives a hundredth of a millimetre.
    */
-  private Closure.Solution atEnd(int next, Closure.Solution found) {
-    if (next < SAMPLES) {
-      return found;
-    }
+  private Closure.Solution atEnd(Closure.Solution found) {
     Closure flat = new Closure(linkage, new boolean[start.length], Tolerance.FOLDED);
     Closure.Solution asked = flat.measured(end);
     return asked.closes() ? asked : found;
@@ -104,6 +105,16 @@ final class Course {
       }
     }
     return false;
+  }
+
+  /** Loops that let nothing move close as well, but never come to the end. */
+  private boolean hasArrived(double[] radians) {
+    for (int i = 0; i < radians.length; i++) {
+      if (led[i] && Math.abs(radians[i] - end[i]) > ARRIVED) {
+        return false;
+      }
+    }
+    return true;
   }
 
   private double[] target(double[] before, double share) {

@@ -178,7 +178,7 @@ class EveryConstructionTest {
       Design design = derivation.made().orElseThrow().design();
       design.pieces().forEach(piece -> assertTrue(text.contains(piece.label()), piece.label()));
       design.layers().forEach(layer -> assertTrue(text.contains(layer.label()), layer.label()));
-      design.joints().forEach(joint -> assertTrue(text.contains(joint.label()), joint.label()));
+      design.glued().forEach(joint -> assertTrue(text.contains(joint.label()), joint.label()));
       design.zones().forEach(zone -> assertTrue(text.contains(zone.label()), zone.label()));
       design
           .notes()
@@ -210,7 +210,7 @@ class EveryConstructionTest {
           node.path("cuts").size());
       assertEquals(piece.openings().size(), node.path("openings").size());
     }
-    assertEquals(design.joints().size(), plan.path("joints").size());
+    assertEquals(design.glued().size(), plan.path("joints").size());
     assertEquals(design.pockets().size(), plan.path("pockets").size());
   }
 }
