@@ -21,6 +21,9 @@ public final class CutPlanner {
   private static final int MOST_REPACKED = 240;
   private static final double MOST_RELAID = 60_000;
 
+  /** What adding up areas in floating point may be off by, as a share. */
+  private static final double ROUNDING = 1e-9;
+
   private final CutQuestion question;
   private final Watch watch;
   private final int effort;
@@ -172,14 +175,17 @@ public final class CutPlanner {
 
   private static Filled tidied(Kinds kinds, Filled filled) {
     int[] counts = Knapsack.counts(kinds, filled.layout());
-    if (Counts.pairs(counts) > MOST_RELAID) {
-      return filled;
+    Layout best = filled.layout();
+    if (Counts.pairs(counts) <= MOST_RELAID) {
+      Counts sets = new Counts(counts);
+      SheetFill fill = new SheetFill(new Blocks(kinds, filled.room(), sets));
+      best = fill.holds(sets.whole()) ? fill.layout(sets.whole()) : best;
     }
-    Counts sets = new Counts(counts);
-    SheetFill fill = new SheetFill(new Blocks(kinds, filled.room(), sets));
-    return fill.holds(sets.whole())
-        ? new Filled(filled.room(), fill.layout(sets.whole()), filled.times())
-        : filled;
+    for (Layout strips : Strips.layouts(kinds, filled.room(), counts)) {
+      boolean asGood = Filled.spare(strips) >= Filled.spare(best) * (1 - ROUNDING);
+      best = asGood && Filled.settings(strips) < Filled.settings(best) ? strips : best;
+    }
+    return new Filled(filled.room(), best, filled.times());
   }
 
   private Layout withEdges(Layout inner) {

@@ -15,6 +15,26 @@ import java.util.Set;
  */
 record Filled(Kinds.Room room, Layout layout, int times) {
 
+  /** Returns the area of the largest paper that a layout leaves, in square millimetres. */
+  static double spare(Layout layout) {
+    return Neat.of(layout).largestSpare().map(each -> Layout.area(each.what())).orElse(0.0);
+  }
+
+  /** Returns at how many places the fence must stand to cut a layout. */
+  static int settings(Layout layout) {
+    Set<Length> settings = new HashSet<>();
+    collect(Neat.of(layout), settings);
+    return settings.size();
+  }
+
+  private static void collect(Layout layout, Set<Length> settings) {
+    if (layout instanceof Layout.Split split) {
+      settings.add(Neat.side(split.first(), split.down()));
+      collect(split.first(), settings);
+      collect(split.rest(), settings);
+    }
+  }
+
   /** A whole solution and how good it is. */
   record Solution(List<Filled> sheets) implements Comparable<Solution> {
     Solution {
@@ -44,14 +64,6 @@ record Filled(Kinds.Room room, Layout layout, int times) {
       Set<Length> settings = new HashSet<>();
       sheets.forEach(each -> collect(Neat.of(each.layout()), settings));
       return settings.size();
-    }
-
-    private static void collect(Layout layout, Set<Length> settings) {
-      if (layout instanceof Layout.Split split) {
-        settings.add(Neat.side(split.first(), split.down()));
-        collect(split.first(), settings);
-        collect(split.rest(), settings);
-      }
     }
 
     /**

@@ -48,8 +48,7 @@ class AssemblyTest {
   }
 
   private static Joint glued(String piece, String on, Face face, Area area, Area... glue) {
-    return new Joint(
-        piece, piece, piece, on, face, area, Shape.WHOLE, List.of(glue), Side.NONE);
+    return new Joint(piece, piece, piece, on, face, area, Shape.WHOLE, List.of(glue), Side.NONE);
   }
 
   private static Joint turning(String piece, String on, Area area, boolean either, Segment... at) {
@@ -117,8 +116,7 @@ class AssemblyTest {
   /** A piece of 30 × 40 on an area of 40 × 30 is turned; which way, the part beside it tells. */
   @Test
   void glued_turnedPiece_bringsItsHingeToTheGlue() {
-    Piece leaf =
-        piece("leaf", 50, 40, Strips.upright("hinge", Fold.MOUNTAIN, 12, 40));
+    Piece leaf = piece("leaf", 50, 40, Strips.upright("hinge", Fold.MOUNTAIN, 12, 40));
     Stage fold = new Stage("Fold the hinge", "leaf", Map.of("hinge", -180.0));
     for (double glueAt : new double[] {11, 41}) {
       Design design =

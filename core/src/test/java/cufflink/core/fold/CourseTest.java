@@ -24,9 +24,7 @@ class CourseTest {
       double middle = (directions[i] + after) / 2;
       Spot end = new Spot(50 * Math.cos(directions[i]), 50 * Math.sin(directions[i]));
       Spot inside = new Spot(9 * Math.cos(middle), 9 * Math.sin(middle));
-      links.add(
-          new Link(
-              (i + count - 1) % count, i, i, new Spot(0, 0), end, inside, Motion.REST));
+      links.add(new Link((i + count - 1) % count, i, i, new Spot(0, 0), end, inside, Motion.REST));
     }
     return new Linkage(count, count, 0, links);
   }

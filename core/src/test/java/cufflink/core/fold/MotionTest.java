@@ -15,8 +15,7 @@ class MotionTest {
   private final Random random = new Random(14);
 
   private Vector3D axis() {
-    return new Vector3D(
-            random.nextGaussian(), random.nextGaussian(), random.nextGaussian())
+    return new Vector3D(random.nextGaussian(), random.nextGaussian(), random.nextGaussian())
         .normalize();
   }
 

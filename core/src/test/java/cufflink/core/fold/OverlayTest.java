@@ -78,8 +78,7 @@ class OverlayTest {
   @Test
   void edges_ofAShapeInside_knowTheCellAround() {
     Overlay overlay =
-        Overlay.of(
-            List.of(rectangle(0, 0, 100, 80), rectangle(30, 20, 20, 20)), Tolerance.FOLDED);
+        Overlay.of(List.of(rectangle(0, 0, 100, 80), rectangle(30, 20, 20, 20)), Tolerance.FOLDED);
     assertEquals(2, overlay.cells().size());
     assertEquals(8, overlay.edges().size());
     long inner =
@@ -106,8 +105,7 @@ class OverlayTest {
   void shapes_apart_shareNothing() {
     Overlay overlay =
         Overlay.of(List.of(rectangle(0, 0, 10, 10), rectangle(20, 0, 10, 10)), Tolerance.FOLDED);
-    assertTrue(
-        overlay.cells().stream().allMatch(cell -> cell.shapes().cardinality() == 1));
+    assertTrue(overlay.cells().stream().allMatch(cell -> cell.shapes().cardinality() == 1));
     assertEquals(2, overlay.cells().size());
   }
 }

@@ -39,6 +39,11 @@ final class AssemblyJson {
     for (Area area : joint.glue()) {
       numbers.area(glue.addObject(), area);
     }
+    if (!joint.about().isEmpty()) {
+      node.put("either", joint.either());
+      ArrayNode about = node.putArray("about");
+      joint.about().forEach(line -> numbers.ends(about.addObject(), line.from(), line.to()));
+    }
   }
 
   private void write(ObjectNode node, Zone zone) {

@@ -210,7 +210,7 @@ class EveryConstructionTest {
           node.path("cuts").size());
       assertEquals(piece.openings().size(), node.path("openings").size());
     }
-    assertEquals(design.glued().size(), plan.path("joints").size());
+    assertEquals(design.joints().size(), plan.path("joints").size());
     assertEquals(design.pockets().size(), plan.path("pockets").size());
   }
 }

@@ -1,0 +1,79 @@
+package cufflink.desktop.shell;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.core.design.Stage;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+import javafx.scene.control.Label;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+
+/** The slider through the folding. */
+@ExtendWith(ApplicationExtension.class)
+class FoldScrubberTest {
+  private final List<Double> drawn = new ArrayList<>();
+  private FoldScrubber scrubber;
+
+  @Start
+  void start(javafx.stage.Stage stage) {
+    // The toolkit is wanted, not a window.
+  }
+
+  @BeforeEach
+  void make(FxRobot robot) {
+    robot.interact(() -> scrubber = new FoldScrubber(() -> drawn.add(1.0)));
+  }
+
+  private static List<Stage> stages(int count) {
+    return IntStream.rangeClosed(1, count)
+        .mapToObj(i -> new Stage("Step number " + i, "base", Map.of("fold", 180.0)))
+        .toList();
+  }
+
+  private List<String> texts() {
+    return scrubber.lookupAll(".label").stream().map(node -> ((Label) node).getText()).toList();
+  }
+
+  @Test
+  void show_fewStages_namesEach(FxRobot robot) {
+    robot.interact(() -> scrubber.show(stages(2)));
+    assertTrue(texts().containsAll(List.of("1. Step number 1", "2. Step number 2")));
+    assertEquals(2, scrubber.stages());
+  }
+
+  @Test
+  void show_manyStages_tellsThePresentOne(FxRobot robot) {
+    robot.interact(() -> scrubber.show(stages(5)));
+    robot.interact(() -> scrubber.setMoment(2.4));
+    assertTrue(texts().contains("3. Step number 3"), texts()::toString);
+    assertTrue(texts().containsAll(List.of("1", "2", "3", "4", "5")));
+    robot.interact(() -> scrubber.setMoment(5));
+    assertTrue(texts().contains("5. Step number 5"));
+  }
+
+  @Test
+  void setMoment_staysWithinTheFolding(FxRobot robot) {
+    robot.interact(() -> scrubber.show(stages(3)));
+    robot.interact(() -> scrubber.setMoment(17));
+    assertEquals(3, scrubber.moment());
+    robot.interact(() -> scrubber.setMoment(-2));
+    assertEquals(0, scrubber.moment());
+    assertTrue(drawn.size() >= 2, "each move is drawn");
+  }
+
+  @Test
+  void show_theSameAgain_keepsTheMoment(FxRobot robot) {
+    robot.interact(() -> scrubber.show(stages(3)));
+    robot.interact(() -> scrubber.setMoment(1.3));
+    robot.interact(() -> scrubber.show(stages(3)));
+    assertEquals(1.3, scrubber.moment());
+  }
+}
