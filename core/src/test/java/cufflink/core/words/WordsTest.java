@@ -88,6 +88,7 @@ class WordsTest {
   void say_numbersChooseTheirWords() {
     assertEquals("one copy", Words.say("shelf.count", 1));
     assertEquals("12 copies", Words.say("shelf.count", 12));
+    assertEquals("10000 copies", Words.say("shelf.count", 10_000));
     assertEquals("No new sheet and 2 off-cuts", Words.say("trim.sheets-and-off-cuts", 0, 2));
     assertEquals("1234 of 5", Words.say("score.step", 1234, 5));
   }

@@ -108,7 +108,7 @@ final class CutOptions {
                     String.join(", ", StandardSizes.sheets().stream().map(Sheet::id).toList());
                 throw BadInputException.of("command.sheet", text, known);
               }
-              StandardSizes.Size size = orBad("", StandardSizes.parse(text, unit));
+              StandardSizes.Size size = orBad(StandardSizes.parse(text, unit));
               String label = Words.say("size.own-sheet-name");
               return new Sheet("own", label, size.width(), size.height());
             });
@@ -118,7 +118,7 @@ final class CutOptions {
     Drawer drawer = Drawer.EMPTY;
     if (fromDrawer) {
       AtomicFile writer = new AtomicFile(AtomicFile.Disk.REAL);
-      drawer = orBad("", new DrawerStore(UserFolders.current().drawer(), writer).read());
+      drawer = orBad(new DrawerStore(UserFolders.current().drawer(), writer).read());
     }
     return new PaperPlan.Supplies(
         drawer, StandardSizes.usualSheet(job.marks()), StandardSizes.sheets());

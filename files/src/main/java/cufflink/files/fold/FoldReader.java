@@ -215,7 +215,8 @@ public final class FoldReader {
       corners.append(corners.isEmpty() ? "" : ", ").append(place(corner));
     }
     String title = name.replaceFirst("\\.[^.]*$", "").replace("\"", "");
-    String id = title.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+    String id =
+        title.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
     return String.join(
         "\n",
         "format: cufflink-pattern/1",

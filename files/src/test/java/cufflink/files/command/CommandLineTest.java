@@ -306,6 +306,7 @@ class CommandLineTest {
   void cut_badInput_isOneSentence(String option, String value, String sentence) {
     assertEquals(Cufflink.BAD_INPUT, run("cut", "slim-tent", option, value));
     assertTrue(err.toString().contains(sentence), err.toString());
+    assertFalse(err.toString().startsWith(":"), err.toString());
     assertEquals(1, err.toString().strip().lines().count());
   }
 
