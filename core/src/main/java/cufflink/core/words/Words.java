@@ -1,13 +1,21 @@
 package cufflink.core.words;
 
+import java.text.ChoiceFormat;
 import java.text.MessageFormat;
 import java.util.Locale;
 import java.util.ResourceBundle;
+import java.util.regex.MatchResult;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** The sentences of the application, by name, from the bundle {@code words.properties}. */
 public final class Words {
   private static final ResourceBundle BUNDLE =
       ResourceBundle.getBundle("cufflink.core.words.words", Locale.ROOT);
+
+  /** A place with words to choose from, such as "{0, choice, 1#one|1<{0} of them}". */
+  private static final Pattern CHOICE =
+      Pattern.compile("\\{(\\d), choice, ([^{}]*(?:\\{\\d\\}[^{}]*)*)\\}");
 
   private Words() {}
 
@@ -27,9 +35,15 @@ public final class Words {
     }
     Object[] plain = new Object[details.length];
     for (int i = 0; i < details.length; i++) {
-      boolean chooses = details[i] instanceof Number && text.contains("{" + i + ", choice");
-      plain[i] = chooses ? details[i] : String.valueOf(details[i]);
+      plain[i] = String.valueOf(details[i]);
     }
+    text = CHOICE.matcher(text).replaceAll(match -> chosen(match, details));
     return new MessageFormat(text, Locale.ROOT).format(plain);
+  }
+
+  /** Puts the words in that a number asks for; what is left are plain places. */
+  private static String chosen(MatchResult match, Object[] details) {
+    double number = ((Number) details[Integer.parseInt(match.group(1))]).doubleValue();
+    return Matcher.quoteReplacement(new ChoiceFormat(match.group(2)).format(number));
   }
 }
