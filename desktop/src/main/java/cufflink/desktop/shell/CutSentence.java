@@ -27,6 +27,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.function.IntConsumer;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
@@ -81,7 +82,21 @@ final class CutSentence {
                 .say(Words.say("trim.takes", PlanWords.sheets(each.plan())))
                 .say(Words.say("cut.by"))
                 .choice(Words.say("cut.trimmer"), Words.say("cut.trimmer-hint"), this::trimmers));
-    return new VBox(sentence, second);
+    VBox all = new VBox(sentence, second);
+    for (PaperPlan each : bench.cutter().plans().get()) {
+      each.plan()
+          .problems()
+          .forEach(problem -> all.getChildren().add(trouble(problem.say(bench.format()))));
+    }
+    return all;
+  }
+
+  /** What cannot be cut is told before all else. */
+  private static Label trouble(String sentence) {
+    Label label = new Label(sentence);
+    label.getStyleClass().add("trouble");
+    label.setWrapText(true);
+    return label;
   }
 
   private List<MenuItem> plans(IntConsumer choose) {

@@ -332,4 +332,18 @@ class MainWindowTest {
         texts(robot).stream().anyMatch(text -> text.startsWith("buy 12 × A4")),
         texts(robot)::toString);
   }
+
+  @Test
+  void cutting_whatGoesOnNoSheet_isToldAboveThePaper(FxRobot robot) {
+    robot.interact(() -> bench.choose(library.pattern("stacked-pocket-folio").orElseThrow()));
+    robot.interact(() -> bench.station().set(Station.CUT));
+    waitFor(() -> !bench.cutter().busy().get() && !bench.cutter().plans().get().isEmpty());
+    List<String> told =
+        robot.lookup(".trouble").queryAll().stream()
+            .map(node -> ((javafx.scene.control.Label) node).getText())
+            .toList();
+    assertEquals(1, told.size());
+    assertTrue(
+        told.get(0).startsWith("The folio base, 332 × 126, goes on no sheet"), told::toString);
+  }
 }
