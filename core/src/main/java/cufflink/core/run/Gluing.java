@@ -23,6 +23,9 @@ public final class Gluing {
    */
   public static String of(Joint joint, Design design) {
     String host = design.piece(joint.on()).map(Piece::label).orElse(joint.on());
+    if (!joint.about().isEmpty()) {
+      return Words.say("sheet.joint-free", joint.label(), host);
+    }
     String face = Words.say(joint.face() == Face.INSIDE ? "layer.inside" : "layer.outside");
     return joint.mouth() == Side.NONE
         ? Words.say("sheet.joint", joint.label(), face, host)

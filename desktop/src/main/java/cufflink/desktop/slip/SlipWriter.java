@@ -348,7 +348,7 @@ public final class SlipWriter {
         new SlipSection(
             Words.say("slip.joints"),
             "",
-            design.glued().stream().map(each -> row(each, design)).toList()));
+            design.joints().stream().map(each -> row(each, design)).toList()));
     sections.add(
         new SlipSection(
             Words.say("slip.zones"),

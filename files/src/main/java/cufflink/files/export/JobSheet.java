@@ -243,9 +243,9 @@ public final class JobSheet {
             format.size(layer.width(), layer.height()), Gluing.of(layer, design, format, raised));
       }
     }
-    if (!design.glued().isEmpty()) {
+    if (!design.joints().isEmpty()) {
       pages.heading(Words.say("sheet.glue"));
-      for (Joint joint : design.glued()) {
+      for (Joint joint : design.joints()) {
         pages.row(
             format.size(joint.area().width(), joint.area().height()), Gluing.of(joint, design));
       }

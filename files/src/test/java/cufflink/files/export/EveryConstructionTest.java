@@ -178,7 +178,7 @@ class EveryConstructionTest {
       Design design = derivation.made().orElseThrow().design();
       design.pieces().forEach(piece -> assertTrue(text.contains(piece.label()), piece.label()));
       design.layers().forEach(layer -> assertTrue(text.contains(layer.label()), layer.label()));
-      design.glued().forEach(joint -> assertTrue(text.contains(joint.label()), joint.label()));
+      design.joints().forEach(joint -> assertTrue(text.contains(joint.label()), joint.label()));
       design.zones().forEach(zone -> assertTrue(text.contains(zone.label()), zone.label()));
       design
           .notes()
