@@ -11,7 +11,7 @@ import java.util.Optional;
  * @param patternId the pattern it was made from
  * @param pieces the pieces to cut, the folded one first
  * @param layers the papers glued onto them
- * @param stages the folding, in order
+ * @param stages the folding in order, then what the closed card can do
  * @param rest a place on the first piece that stays on the table while the rest is folded
  * @param finishedWidth the width of the closed card that the pattern promises
  * @param finishedHeight the height of the closed card that the pattern promises
@@ -100,11 +100,11 @@ public record Design(
   }
 
   /**
-   * Returns the joints that are glued fast; the others only say how pieces turn on each other.
+   * Returns the joints that are glued fast; the others say how pieces move on each other.
    *
    * @return the glued joints in order
    */
   public List<Joint> glued() {
-    return joints.stream().filter(joint -> joint.about().isEmpty()).toList();
+    return joints.stream().filter(joint -> joint.movement().isFast()).toList();
   }
 }

@@ -15,8 +15,7 @@ import java.util.List;
  * @param shape what its paper looks like inside the area
  * @param glue where the glue goes
  * @param mouth the side left open as the mouth of a pocket, if it makes one
- * @param about lines on the host about which the piece turns instead of being glued fast
- * @param either whether it turns about one of the lines or another, and not about all at once
+ * @param movement how it moves, if it is not glued fast
  */
 public record Joint(
     String id,
@@ -28,12 +27,10 @@ public record Joint(
     Layer.Shape shape,
     List<Area> glue,
     Side mouth,
-    List<Segment> about,
-    boolean either) {
-  /** Copies the lists. */
+    Movement movement) {
+  /** Copies the list. */
   public Joint {
     glue = List.copyOf(glue);
-    about = List.copyOf(about);
   }
 
   /**
@@ -59,7 +56,7 @@ public record Joint(
       Layer.Shape shape,
       List<Area> glue,
       Side mouth) {
-    this(id, label, piece, on, face, area, shape, glue, mouth, List.of(), false);
+    this(id, label, piece, on, face, area, shape, glue, mouth, Movement.NONE);
   }
 
   /**
@@ -69,7 +66,16 @@ public record Joint(
    * @return the joint's id, with the line's number from 1 behind it if each line turns for itself
    */
   public String hinge(int line) {
-    return either ? id + "-" + (line + 1) : id;
+    return movement.either() ? id + "-" + (line + 1) : id;
+  }
+
+  /**
+   * Returns the name of the distance by which the piece slides.
+   *
+   * @return the joint's id with "-slide" behind it
+   */
+  public String sliding() {
+    return id + "-slide";
   }
 
   /**

@@ -46,7 +46,7 @@ public final class FoldDrawing {
    *
    * @param model the folded piece
    * @param patches what lies on it
-   * @param moment as for {@link FoldModel#angles}
+   * @param moment as for {@link FoldModel#pose(double)}
    * @param viewpoint from where it is seen
    * @param surface what the drawing is made for
    * @return the drawing; its scale is the same at every moment, so that the card does not jump
@@ -62,7 +62,7 @@ public final class FoldDrawing {
    *
    * @param model the folded piece
    * @param patches what lies on it
-   * @param moment as for {@link FoldModel#angles}
+   * @param moment as for {@link FoldModel#pose(double)}
    * @param viewpoint from where it is seen
    * @param surface what the drawing is made for
    * @return the drawing
@@ -77,7 +77,7 @@ public final class FoldDrawing {
    * Returns how much room a card takes at a moment.
    *
    * @param model the folded piece
-   * @param moment as for {@link FoldModel#angles}
+   * @param moment as for {@link FoldModel#pose(double)}
    * @param viewpoint from where it is seen
    * @return its width and height to the eye, in millimetres
    */
@@ -112,7 +112,7 @@ public final class FoldDrawing {
    *
    * @param model the folded piece
    * @param patches what lies on it
-   * @param moment as for {@link FoldModel#angles}
+   * @param moment as for {@link FoldModel#pose(double)}
    * @param viewpoint from where it is seen
    * @param surface what the drawing is made for
    * @param spread how far each layer is lifted off the one below, in millimetres
@@ -174,7 +174,7 @@ public final class FoldDrawing {
    * Returns where a place of a facet is on a drawing made by {@link #of}.
    *
    * @param model the folded piece
-   * @param moment as for {@link FoldModel#angles}
+   * @param moment as for {@link FoldModel#pose(double)}
    * @param viewpoint from where it is seen
    * @param surface what the drawing is made for
    * @param facet the facet
@@ -194,7 +194,7 @@ public final class FoldDrawing {
    * Finds what is uppermost at a place of a drawing made by {@link #of}.
    *
    * @param model the folded piece
-   * @param moment as for {@link FoldModel#angles}
+   * @param moment as for {@link FoldModel#pose(double)}
    * @param viewpoint from where it is seen
    * @param surface what the drawing was made for
    * @param at the place on the drawing

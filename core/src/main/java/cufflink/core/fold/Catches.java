@@ -33,7 +33,7 @@ public final class Catches {
   /**
    * Two facets in each other's way.
    *
-   * @param moment when they first meet, as for {@link FoldModel#angles}
+   * @param moment when they first meet, as for {@link FoldModel#pose(double)}
    * @param facet the facet whose edge goes through
    * @param other the facet it goes through
    * @param amount how far it is through in that pose, in millimetres

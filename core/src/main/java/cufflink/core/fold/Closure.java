@@ -1,6 +1,7 @@
 package cufflink.core.fold;
 
 import cufflink.core.measure.Tolerance;
+import java.util.Arrays;
 import org.ejml.data.DMatrixRMaj;
 import org.ejml.dense.row.CommonOps_DDRM;
 import org.ejml.dense.row.factory.DecompositionFactory_DDRM;
@@ -18,10 +19,8 @@ import org.ejml.interfaces.linsol.LinearSolverDense;
  * of Dynamic Systems 108, 1986, from memory). A crease that is held is no unknown.
  */
 final class Closure {
-  /**
-   * What a shift is divided by, so that it weighs like a turn: a hand's breadth, in millimetres.
-   */
-  private static final double SCALE = 80;
+  /** What a shift is divided by, so that it weighs like a turn, in millimetres. */
+  private static final double SCALE = Link.HAND;
 
   private static final int MOST_STEPS = 90;
   private static final int STEPS_TOWARDS = 30;
@@ -44,9 +43,13 @@ final class Closure {
 
   private static final int PER_LOOP = 6;
 
+  /** Where the shift is among the numbers of a loop. */
+  private static final int SHIFT = 3;
+
   private final Linkage linkage;
   private final Tolerance tolerance;
   private final boolean[] held;
+  private final boolean[] led;
   private final double[] gaps;
 
   /**
@@ -68,8 +71,27 @@ final class Closure {
    * @param tolerance how near counts as closed
    */
   Closure(Linkage linkage, boolean[] held, Tolerance tolerance) {
+    this(linkage, held, all(held.length), tolerance);
+  }
+
+  private static boolean[] all(int count) {
+    boolean[] all = new boolean[count];
+    Arrays.fill(all, true);
+    return all;
+  }
+
+  /**
+   * Prepares to close loops.
+   *
+   * @param linkage the facets and their links
+   * @param held which angles stay as they are given
+   * @param led which angles are drawn towards their targets; the others only follow
+   * @param tolerance how near counts as closed
+   */
+  Closure(Linkage linkage, boolean[] held, boolean[] led, Tolerance tolerance) {
     this.linkage = linkage;
     this.held = held.clone();
+    this.led = led.clone();
     this.tolerance = tolerance;
     this.gaps = new double[PER_LOOP * linkage.loops().size()];
   }
@@ -119,10 +141,11 @@ final class Closure {
   /**
    * Returns how far the linkage is from a flat state: its largest distance from nought and from π.
    */
-  private static double flatness(double[] radians) {
+  private double flatness(double[] radians) {
     double most = LEAST_STEP;
-    for (double each : radians) {
-      most = Math.max(most, Math.min(Math.abs(each), Math.abs(Math.PI - Math.abs(each))));
+    for (int i = 0; i < radians.length; i++) {
+      double away = Math.min(Math.abs(radians[i]), Math.abs(Math.PI - Math.abs(radians[i])));
+      most = linkage.slides(i) ? most : Math.max(most, away);
     }
     return most;
   }
@@ -137,7 +160,7 @@ final class Closure {
     for (int loop = 0; loop < linkage.loops().size(); loop++) {
       gap(placed, loop, radians);
       double turned = length(PER_LOOP * loop);
-      double shifted = length(PER_LOOP * loop + 3) * SCALE;
+      double shifted = length(PER_LOOP * loop + SHIFT) * SCALE;
       if (turned + shifted / SCALE > most) {
         most = turned + shifted / SCALE;
         worst = loop;
@@ -162,7 +185,7 @@ final class Closure {
     Vec turn = there.turnFrom(promised);
     Vec shift = there.apply(link.middle()).minus(promised.apply(link.middle()));
     put(gaps, PER_LOOP * loop, turn);
-    put(gaps, PER_LOOP * loop + 3, shift.times(1 / SCALE));
+    put(gaps, PER_LOOP * loop + SHIFT, shift.times(1 / SCALE));
   }
 
   private static void put(double[] into, int at, Vec vec) {
@@ -182,7 +205,7 @@ final class Closure {
     DMatrixRMaj pull = new DMatrixRMaj(columns, 1);
     DMatrixRMaj wanted = new DMatrixRMaj(rows, 1);
     for (int i = 0; i < columns; i++) {
-      pull.set(i, 0, towards && !held[i] ? target[i] - now[i] : 0);
+      pull.set(i, 0, towards && led[i] && !held[i] ? target[i] - now[i] : 0);
     }
     CommonOps_DDRM.mult(jacobian, pull, wanted);
     for (int i = 0; i < rows; i++) {
@@ -220,11 +243,13 @@ final class Closure {
         add(jacobian, loop, placed, step, promised.apply(link.middle()), -1);
       }
       if (link.angle() != Link.GLUED && !held[link.angle()]) {
-        // The middle lies on the link's own axis and does not move with it.
-        Vec axis = frame.turn(link.axis());
-        jacobian.add(PER_LOOP * loop, link.angle(), -axis.x());
-        jacobian.add(PER_LOOP * loop + 1, link.angle(), -axis.y());
-        jacobian.add(PER_LOOP * loop + 2, link.angle(), -axis.z());
+        // The middle lies on the link's own axis and does not move with it, unless it slides.
+        Vec way = placed.motions()[link.first()].turn(link.slide());
+        Vec own = link.slides() ? way : frame.turn(link.axis());
+        int row = PER_LOOP * loop + (link.slides() ? SHIFT : 0);
+        jacobian.add(row, link.angle(), -own.x());
+        jacobian.add(row + 1, link.angle(), -own.y());
+        jacobian.add(row + 2, link.angle(), -own.z());
       }
     }
     return jacobian;
@@ -237,7 +262,8 @@ final class Closure {
       return;
     }
     Vec axis = placed.axes()[step].times(sign);
-    Vec shift = axis.cross(place.minus(placed.pivots()[step])).times(1 / SCALE);
+    Vec turned = axis.cross(place.minus(placed.pivots()[step])).times(1 / SCALE);
+    Vec shift = turned.plus(placed.slides()[step].times(sign));
     int row = PER_LOOP * loop;
     jacobian.add(row, angle, axis.x());
     jacobian.add(row + 1, angle, axis.y());
@@ -251,17 +277,22 @@ final class Closure {
    * Counts in how many ways the angles that are not held can still move at a pose.
    *
    * @param radians a closed pose
-   * @return the number of free angles less the rank of the loops' derivatives
+   * @return the number of free angles that any loop depends on, less the rank of the loops'
+   *     derivatives
    */
   int freedom(double[] radians) {
-    int free = 0;
-    for (boolean each : held) {
-      free += each ? 0 : 1;
-    }
     if (linkage.loops().isEmpty()) {
-      return free;
+      return 0;
     }
     DMatrixRMaj jacobian = jacobian(linkage.placed(radians), radians);
+    int free = 0;
+    for (int column = 0; column < jacobian.getNumCols(); column++) {
+      boolean counts = false;
+      for (int row = 0; row < jacobian.getNumRows(); row++) {
+        counts |= Math.abs(jacobian.get(row, column)) > RANK;
+      }
+      free += counts ? 1 : 0;
+    }
     SingularValueDecomposition_F64<DMatrixRMaj> svd =
         DecompositionFactory_DDRM.svd(
             jacobian.getNumRows(), jacobian.getNumCols(), false, false, true);

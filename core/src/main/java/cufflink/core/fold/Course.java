@@ -1,6 +1,7 @@
 package cufflink.core.fold;
 
 import cufflink.core.measure.Tolerance;
+import java.util.Set;
 
 /**
  * The way from one pose to another along which all loops stay closed.
@@ -26,6 +27,8 @@ final class Course {
   private final double[] start;
   private final double[] end;
   private final boolean[] led;
+  private final boolean[] follows;
+  private final int[] signs;
   private final Closure closure;
   private final double[][] samples = new double[SAMPLES + 1][];
   private int walked;
@@ -39,6 +42,9 @@ final class Course {
    */
   record Stuck(double share, int loop) {
     static final Stuck NOT = new Stuck(1, -1);
+
+    /** The way does not even begin. */
+    static final Stuck AT_ONCE = new Stuck(0, -1);
   }
 
   /**
@@ -48,14 +54,43 @@ final class Course {
    * @param start the angles at the start, in radians
    * @param end the angles asked for at the end
    * @param led which angles have an end that was asked for; the others follow as they must
+   * @param held which angles do not move
+   * @param signs which way the angles go from flat: 1 for a valley, −1 for a mountain
    */
-  Course(Linkage linkage, double[] start, double[] end, boolean[] led) {
+  Course(
+      Linkage linkage, double[] start, double[] end, boolean[] led, boolean[] held, int[] signs) {
     this.linkage = linkage;
+    this.signs = signs.clone();
+    this.follows = following(linkage, start, end, led);
     this.start = start.clone();
     this.end = end.clone();
     this.led = led.clone();
-    this.closure = new Closure(linkage, new boolean[start.length], Tolerance.PAPER);
+    this.closure = new Closure(linkage, held, led, Tolerance.PAPER);
     samples[0] = this.start;
+  }
+
+  /** Returns the angles that have to move because a loop hangs together with one that is led. */
+  private static boolean[] following(Linkage linkage, double[] start, double[] end, boolean[] led) {
+    boolean[] follows = new boolean[start.length];
+    boolean[] moves = new boolean[start.length];
+    for (int i = 0; i < moves.length; i++) {
+      moves[i] = led[i] && start[i] != end[i];
+    }
+    boolean more = true;
+    while (more) {
+      more = false;
+      for (Link loop : linkage.loops()) {
+        Set<Integer> around = linkage.around(loop);
+        if (around.stream().anyMatch(i -> moves[i])) {
+          for (int i : around) {
+            more |= !led[i] && !moves[i];
+            follows[i] |= !led[i];
+            moves[i] |= !led[i];
+          }
+        }
+      }
+    }
+    return follows;
   }
 
   /** Returns where the way ends before its end; it is walked to find out. */
@@ -97,9 +132,10 @@ final class Course {
    * A pose that lies far from the one before is on another way of folding; a crease folded further
    * than flat has gone through its own paper.
    */
-  private static boolean jumps(double[] before, double[] after) {
+  private boolean jumps(double[] before, double[] after) {
     for (int i = 0; i < before.length; i++) {
-      boolean passesItself = Math.abs(after[i]) > Math.PI + Tolerance.FOLDED.angle();
+      boolean passesItself =
+          !linkage.slides(i) && Math.abs(after[i]) > Math.PI + Tolerance.FOLDED.angle();
       if (passesItself || Math.abs(after[i] - before[i]) > MOST_TURN) {
         return true;
       }
@@ -127,12 +163,26 @@ final class Course {
     return target;
   }
 
-  /** Begins where the even way would be, at the same distance from it as the pose before. */
+  /**
+   * Begins where the even way would be, at the same distance from it as the pose before. What
+   * follows begins by opening if it is closed, and by folding its own way if it is open: there the
+   * ways of folding meet.
+   */
   private double[] guess(double[] before, double share) {
     double[] guess = before.clone();
     double step = 1.0 / SAMPLES;
+    double most = 0;
     for (int i = 0; i < guess.length; i++) {
-      guess[i] += led[i] ? (end[i] - start[i]) * Math.min(step, share) : 0;
+      double change = led[i] ? (end[i] - start[i]) * Math.min(step, share) : 0;
+      guess[i] += change;
+      most = Math.max(most, Math.abs(change));
+    }
+    for (int i = 0; i < guess.length; i++) {
+      if (follows[i] && !linkage.slides(i)) {
+        boolean closed = Math.abs(before[i]) > Math.PI - ARRIVED;
+        boolean open = Math.abs(before[i]) < ARRIVED;
+        guess[i] += closed ? -Math.signum(before[i]) * most : open ? signs[i] * most : 0;
+      }
     }
     return guess;
   }
@@ -160,7 +210,15 @@ final class Course {
       between[i] = from[i] + (to[i] - from[i]) * part;
     }
     Closure.Solution found = closure.solve(between, between);
-    return found.closes() ? found.radians() : from;
+    if (found.closes()) {
+      return found.radians();
+    }
+    // Between a pose that closes and a flat one that does so but for rounding.
+    boolean nearly =
+        new Closure(linkage, new boolean[start.length], Tolerance.FOLDED)
+            .measured(found.radians())
+            .closes();
+    return nearly ? found.radians() : from;
   }
 
   /** Returns the angles at the end, or where the way is stuck. */
@@ -168,9 +226,12 @@ final class Course {
     return at(1);
   }
 
-  /** Counts in how many ways the angles that are not led can move half way. */
-  int loose() {
-    Closure others = new Closure(linkage, led, Tolerance.PAPER);
-    return others.freedom(at(0.5));
+  /**
+   * Counts in how many ways the angles that a stage leaves open can move half way.
+   *
+   * @param named the angles it says
+   */
+  int loose(boolean[] named) {
+    return new Closure(linkage, named, Tolerance.PAPER).freedom(at(0.5));
   }
 }

@@ -2,14 +2,12 @@ package cufflink.core.fold;
 
 import cufflink.core.design.Design;
 import cufflink.core.design.Stage;
-import cufflink.core.flat.Crease;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Tolerance;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -34,9 +32,12 @@ public final class FoldModel {
   private final Assembly assembly;
   private final List<Stage> stages;
   private final Linkage linkage;
+  private final Drives drives;
+  private final int[] since;
   private final int rest;
   private final Way[] ways;
   private final Course[] courses;
+  private final double[][] reached;
 
   private final Map<Integer, Optional<LayerOrder.Stack>> stacks = new ConcurrentHashMap<>();
 
@@ -47,6 +48,8 @@ public final class FoldModel {
   private enum Way {
     /** Every crease turns evenly. */
     EVEN,
+    /** Every crease turns evenly but for the rounding of places; not looked at closely yet. */
+    NEARLY_EVEN,
     /** The angles follow from the loops. */
     SOLVED,
     /** Not looked at yet. */
@@ -59,16 +62,39 @@ public final class FoldModel {
     this.assembly = assembly;
     this.stages = stages;
     this.rest = rest;
-    List<Link> links = assembly.links();
-    this.linkage = new Linkage(assembly.bodies(), assembly.angles(), rest, links);
+    this.linkage = Linkage.of(assembly.bodies(), assembly.angles(), rest, assembly.links());
+    this.drives = new Drives(assembly, stages);
+    this.since = since(assembly, stages);
     this.ways = new Way[stages.size()];
     this.courses = new Course[stages.size()];
+    this.reached = new double[stages.size() + 1][];
     for (int i = 0; i < ways.length; i++) {
-      int stage = i;
-      boolean even =
-          SAMPLES.stream().allMatch(share -> gap(stage + share) <= Tolerance.FOLDED.length());
-      ways[i] = even ? Way.EVEN : Way.UNKNOWN;
+      boolean nearly = isEven(i, Tolerance.FOLDED);
+      Way rough = nearly ? Way.NEARLY_EVEN : Way.UNKNOWN;
+      ways[i] = nearly && isEven(i, Tolerance.PAPER) ? Way.EVEN : rough;
     }
+  }
+
+  /** Returns from which moment on each piece is where it belongs: after its own folding. */
+  private static int[] since(Assembly assembly, List<Stage> stages) {
+    int[] since = new int[assembly.members().size()];
+    for (int member = 1; member < since.length; member++) {
+      String piece = assembly.members().get(member).flat().piece().id();
+      for (int stage = 0; stage < stages.size(); stage++) {
+        boolean own = stages.get(stage).isFolding() && stages.get(stage).piece().equals(piece);
+        since[member] = own ? stage + 1 : since[member];
+      }
+    }
+    return since;
+  }
+
+  /** Returns the linkage at a moment, with the loops that are closed by then. */
+  private Linkage linkage(double moment) {
+    return linkage.with(
+        link ->
+            !link.late()
+                || link.second() >= assembly.facets().size()
+                || since[assembly.memberOf(link.second())] <= moment);
   }
 
   /**
@@ -88,7 +114,7 @@ public final class FoldModel {
 
   /**
    * Puts the stages of a design in the order in which they are folded: what is glued on before what
-   * it is glued to.
+   * it is glued to. What the closed card can do comes last.
    *
    * @param design the design
    * @return all its stages
@@ -98,9 +124,11 @@ public final class FoldModel {
     List<Stage> stages = new ArrayList<>();
     for (boolean isBase : new boolean[] {false, true}) {
       design.stages().stream()
+          .filter(Stage::isFolding)
           .filter(stage -> stage.piece().equals(base) == isBase)
           .forEach(stages::add);
     }
+    design.stages().stream().filter(stage -> !stage.isFolding()).forEach(stages::add);
     return stages;
   }
 
@@ -160,6 +188,16 @@ public final class FoldModel {
   }
 
   /**
+   * Returns the moment at which the card has been folded and is closed; what comes after it opens
+   * the card, works it and closes it again.
+   *
+   * @return how many stages belong to the folding
+   */
+  public int closing() {
+    return (int) stages.stream().filter(Stage::isFolding).count();
+  }
+
+  /**
    * Returns the facet that stays on the table.
    *
    * @return its index
@@ -169,55 +207,10 @@ public final class FoldModel {
   }
 
   /**
-   * Returns the angle of each score at a moment.
-   *
-   * @param moment stages done: 0 is flat, 1.5 is half way through the second stage, and the number
-   *     of stages is closed; moments outside are taken to the nearest of these
-   * @return angles in degrees by score id, valley above zero; scores not moved yet are left out
-   */
-  public Map<String, Double> angles(double moment) {
-    Map<String, Double> angles = new HashMap<>();
-    String base = flat().piece().id();
-    driven(moment)
-        .forEach(
-            (key, angle) -> {
-              if (key.piece().equals(base)) {
-                angles.put(key.score(), angle);
-              }
-            });
-    return angles;
-  }
-
-  /** A score of one of the pieces. */
-  private record Key(String piece, String score) {
-    /** Reads "piece.score", or the name of a hinge. */
-    static Key of(String name) {
-      int dot = name.indexOf('.');
-      return dot < 0 ? new Key("", name) : new Key(name.substring(0, dot), name.substring(dot + 1));
-    }
-  }
-
-  private Map<Key, Double> driven(double moment) {
-    Map<Key, Double> angles = new HashMap<>();
-    for (int i = 0; i < stages.size() && i < moment; i++) {
-      double share = Math.min(1, moment - i);
-      Stage stage = stages.get(i);
-      Map<Key, Double> ends = new HashMap<>();
-      stage.drive().forEach((score, angle) -> ends.put(new Key(stage.piece(), score), angle));
-      stage.with().forEach((name, angle) -> ends.put(Key.of(name), angle));
-      ends.forEach(
-          (key, angle) -> {
-            double before = angles.getOrDefault(key, 0.0);
-            angles.put(key, before + (angle - before) * share);
-          });
-    }
-    return angles;
-  }
-
-  /**
    * Poses the facets at a moment.
    *
-   * @param moment as for {@link #angles}
+   * @param moment stages done: 0 is flat, 1.5 is half way through the second stage; moments outside
+   *     are taken to the nearest end
    * @return the pose
    */
   public Pose pose(double moment) {
@@ -232,52 +225,73 @@ public final class FoldModel {
   /**
    * Returns the angle of each crease at a moment.
    *
-   * @param moment as for {@link #angles}
-   * @return angles in radians in the order of the creases, valley above zero, and of hinges behind
-   *     them
+   * @param moment as for {@link #pose(double)}
+   * @return angles in radians in the order of the creases, valley above zero, those of hinges
+   *     behind them, and then how far what slides has slid, in hands of 80 mm
    */
   public double[] turns(double moment) {
     double inside = Math.max(0, Math.min(moment, stages.size()));
     int stage = (int) Math.floor(inside);
     boolean within = stage < stages.size() && inside > stage;
-    return within && way(stage) == Way.SOLVED
-        ? course(stage).at(inside - stage)
-        : even(driven(inside));
+    if (!within) {
+      return reached(stage).clone();
+    }
+    return way(stage) == Way.SOLVED ? course(stage).at(inside - stage) : drives.at(inside);
   }
 
-  private double[] even(Map<Key, Double> angles) {
-    double[] radians = new double[assembly.angles()];
-    for (int i = 0; i < assembly.creases().size(); i++) {
-      Crease crease = assembly.creases().get(i);
-      Key key = new Key(assembly.pieceOf(crease.first()).id(), crease.score().id());
-      radians[i] = Math.toRadians(angles.getOrDefault(key, 0.0));
+  /**
+   * Returns the amounts after so many stages: those asked for, and what followed them where that is
+   * what keeps the loops closed.
+   */
+  private double[] reached(int done) {
+    if (reached[done] == null) {
+      double[] asked = drives.at(done);
+      reached[done] = asked;
+      if (done > 0 && !linkage.loops().isEmpty()) {
+        boolean[] named = drives.named(done - 1);
+        for (int i = 0; i < asked.length; i++) {
+          asked[i] = named[i] ? asked[i] : reached(done - 1)[i];
+        }
+        if (!closes(done, asked, Tolerance.FOLDED) && holds(done - 1)) {
+          Course course = course(done - 1);
+          reached[done] = course.stuck() == Course.Stuck.NOT ? course.end() : asked;
+        }
+      }
     }
-    for (int i = 0; i < assembly.hinges().size(); i++) {
-      Key key = new Key("", assembly.hinges().get(i).name());
-      radians[assembly.creases().size() + i] = Math.toRadians(angles.getOrDefault(key, 0.0));
-    }
-    return radians;
+    return reached[done];
   }
 
   /** Finds out how a stage is walked; a stage between ends that hold may have to be solved. */
   private Way way(int stage) {
-    if (ways[stage] == Way.UNKNOWN) {
+    Way way = ways[stage];
+    if (way == Way.UNKNOWN || way == Way.NEARLY_EVEN) {
       boolean ends = holds(stage) && holds(stage + 1);
       boolean walks = ends && course(stage).stuck() == Course.Stuck.NOT;
-      ways[stage] = walks ? Way.SOLVED : Way.NONE;
+      Way otherwise = way == Way.UNKNOWN ? Way.NONE : Way.EVEN;
+      ways[stage] = walks ? Way.SOLVED : otherwise;
     }
     return ways[stage];
   }
 
   private Course course(int stage) {
     if (courses[stage] == null) {
-      double[] start = even(driven(stage));
-      double[] end = even(driven(stage + 1));
-      boolean[] led = new boolean[start.length];
-      Arrays.fill(led, true);
-      courses[stage] = new Course(linkage, start, end, led);
+      double[] start = reached(stage);
+      double[] end = drives.at(stage + 1);
+      boolean[] led = drives.named(stage);
+      for (int i = 0; i < led.length; i++) {
+        end[i] = led[i] ? end[i] : start[i];
+      }
+      courses[stage] = new Course(linkage(stage), start, end, led, drives.held(stage), signs());
     }
     return courses[stage];
+  }
+
+  private int[] signs() {
+    int[] signs = new int[assembly.angles()];
+    for (int i = 0; i < assembly.creases().size(); i++) {
+      signs[i] = assembly.creases().get(i).score().fold().sign();
+    }
+    return signs;
   }
 
   /**
@@ -287,9 +301,7 @@ public final class FoldModel {
    * @return the pose
    */
   public Pose pose(Map<String, Double> angles) {
-    Map<Key, Double> base = new HashMap<>();
-    angles.forEach((score, angle) -> base.put(new Key(flat().piece().id(), score), angle));
-    return pose(linkage.motions(even(base)));
+    return pose(linkage.motions(drives.of(flat().piece().id(), angles)));
   }
 
   /**
@@ -312,27 +324,61 @@ public final class FoldModel {
     return reach;
   }
 
-  /** Returns how far the two sides of loops are apart if every crease turns evenly. */
-  private double gap(double moment) {
-    return linkage.loops().isEmpty() ? 0 : gap(linkage.motions(even(driven(moment))));
+  /** Says whether a stage may be walked with every crease turning evenly. */
+  private boolean isEven(int stage, Tolerance tolerance) {
+    return linkage.loops().isEmpty()
+        || SAMPLES.stream()
+            .map(share -> stage + share)
+            .allMatch(each -> closes(each, drives.at(each), tolerance));
   }
 
   /**
    * Returns how far the two sides of any loop are apart at a moment as it is posed.
    *
-   * @param moment as for {@link #angles}
+   * @param moment as for {@link #pose(double)}
    * @return millimetres, zero or more
    */
   public double apart(double moment) {
-    return gap(linkage.motions(turns(moment)));
+    return gap(moment, turns(moment));
   }
 
-  private double gap(Motion[] motions) {
+  /**
+   * Returns by how much the two sides of any loop are turned against each other at a moment.
+   *
+   * @param moment as for {@link #pose(double)}
+   * @return radians, zero or more
+   */
+  public double askew(double moment) {
+    return twist(moment, turns(moment));
+  }
+
+  private double twist(double moment, double[] amounts) {
+    Motion[] motions = linkage.motions(amounts);
     double most = 0;
-    for (Link link : linkage.loops()) {
+    for (Link link : linkage(moment).loops()) {
+      Motion there = promised(link, motions, amounts);
+      most = Math.max(most, motions[link.second()].turnFrom(there).length());
+    }
+    return most;
+  }
+
+  private boolean closes(double moment, double[] amounts, Tolerance tolerance) {
+    return gap(moment, amounts) <= tolerance.length()
+        && twist(moment, amounts) <= tolerance.angle();
+  }
+
+  /** Returns where a loop's link says that its second facet lies. */
+  private Motion promised(Link link, Motion[] motions, double[] amounts) {
+    return motions[link.first()].after(linkage.relative(link, amounts));
+  }
+
+  private double gap(double moment, double[] amounts) {
+    Motion[] motions = linkage.motions(amounts);
+    double most = 0;
+    for (Link link : linkage(moment).loops()) {
+      Motion there = promised(link, motions, amounts);
       for (Spot end : List.of(link.from(), link.to())) {
-        Vec there = link.placement().apply(end);
-        Vec apart = motions[link.first()].apply(there).minus(motions[link.second()].apply(end));
+        Vec apart = there.apply(end).minus(motions[link.second()].apply(end));
         most = Math.max(most, apart.length());
       }
     }
@@ -342,21 +388,21 @@ public final class FoldModel {
   /**
    * Says whether the paper stays in one piece at a moment.
    *
-   * @param moment as for {@link #angles}
+   * @param moment as for {@link #pose(double)}
    * @return false if the creases of a loop do not meet then
    */
   public boolean holds(double moment) {
     double inside = Math.max(0, Math.min(moment, stages.size()));
     int stage = (int) Math.floor(inside);
     boolean solved = stage < ways.length && inside > stage && ways[stage] == Way.SOLVED;
-    return solved || gap(moment) <= Tolerance.FOLDED.length();
+    return solved || closes(inside, turns(inside), Tolerance.FOLDED);
   }
 
   /**
    * Returns the moment to show: the one asked for, or the nearer end of a stage that is known at
    * its ends only.
    *
-   * @param moment as for {@link #angles}
+   * @param moment as for {@link #pose(double)}
    * @return a moment from nought to the number of stages
    */
   public double shown(double moment) {
@@ -404,7 +450,7 @@ public final class FoldModel {
   }
 
   private Optional<LayerOrder.Stack> findStack(int done) {
-    if (!isFlat(done) || gap(done) > Tolerance.FOLDED.length()) {
+    if (!isFlat(done) || !holds(done)) {
       return Optional.empty();
     }
     LayerOrder order = LayerOrder.of(pose(done), turns(done), true);
@@ -414,7 +460,7 @@ public final class FoldModel {
   /**
    * Poses the facets with their layers lifted off each other, where the card lies flat.
    *
-   * @param moment as for {@link #angles}
+   * @param moment as for {@link #pose(double)}
    * @param apart how far each layer is lifted off the one below, in millimetres
    * @return the pose; as it is where the card does not lie flat or the moment is within a stage
    */
@@ -425,52 +471,55 @@ public final class FoldModel {
     if (stack.isEmpty()) {
       return pose;
     }
-    int count = assembly.facets().size();
-    int[] ranks = new int[count];
-    // A facet lies one step above the highest facet under it; as many rounds as there are facets
-    // are enough.
-    for (int round = 0; round < count; round++) {
-      for (int facet = 0; facet < count; facet++) {
-        for (int other = 0; other < count; other++) {
-          if (stack.get().side(facet, other) > 0) {
-            ranks[facet] = Math.max(ranks[facet], ranks[other] + 1);
-          }
-        }
-      }
-    }
-    List<Motion> lifted = new ArrayList<>();
-    for (int facet = 0; facet < count; facet++) {
-      Motion motion = pose.motions().get(facet);
-      Vec origin = motion.origin().plus(new Vec(0, 0, ranks[facet] * apart));
-      lifted.add(new Motion(motion.right(), motion.down(), motion.up(), origin));
-    }
-    return new Pose(assembly, lifted);
+    return Spread.of(pose, stack.get(), apart);
   }
 
   /**
-   * Says at which stage the paper cannot get from its start to its end.
+   * Says at which stage the paper cannot get from its start to its end, or could do so in more ways
+   * than one.
    *
-   * @return the number of the stage, from 0, and the loop that stops it; empty if all stages move
+   * @return the first such stage; empty if all stages move in one way
    */
   public Optional<Stuck> stuck() {
     for (int stage = 0; stage < ways.length; stage++) {
       if (way(stage) == Way.NONE) {
-        boolean ends = holds(stage) && holds(stage + 1);
-        int loop = ends ? course(stage).stuck().loop() : -1;
-        List<Integer> creases = loop < 0 ? List.of() : List.of(linkage.loops().get(loop).angle());
-        return Optional.of(new Stuck(stage, creases));
+        Course.Stuck stuck = holds(stage) ? course(stage).stuck() : Course.Stuck.AT_ONCE;
+        int loop = stuck.loop();
+        List<Integer> creases =
+            loop < 0 ? List.of() : List.of(linkage(stage).loops().get(loop).angle());
+        return Optional.of(new Stuck(stage, creases, stuck.share(), 0));
+      }
+      if (way(stage) == Way.SOLVED) {
+        boolean[] named = drives.named(stage);
+        int loose = course(stage).loose(named);
+        if (loose > 0) {
+          return Optional.of(new Stuck(stage, open(named), 1, loose));
+        }
       }
     }
     return Optional.empty();
   }
 
+  private List<Integer> open(boolean[] named) {
+    List<Integer> open = new ArrayList<>();
+    for (int i = 0; i < assembly.creases().size(); i++) {
+      if (!named[i]) {
+        open.add(i);
+      }
+    }
+    return open;
+  }
+
   /**
-   * A stage that does not move.
+   * A stage that does not move, or does not know how.
    *
    * @param stage its number, from 0
-   * @param creases the creases that do not meet, by their numbers
+   * @param creases the creases that do not meet, or that no stage says anything of, by their
+   *     numbers
+   * @param share how far it gets, from 0 to 1
+   * @param loose in how many ways it could move besides the one it is asked for
    */
-  public record Stuck(int stage, List<Integer> creases) {
+  public record Stuck(int stage, List<Integer> creases, double share, int loose) {
     /** Copies the list. */
     public Stuck {
       creases = List.copyOf(creases);
@@ -480,11 +529,11 @@ public final class FoldModel {
   /**
    * Returns the closed card.
    *
-   * @return the closed state after the last stage, or nothing if the paper would have to tear
+   * @return the closed state after the folding, or nothing if the paper would have to tear
    */
   public Optional<ClosedState> closed() {
-    return holds(stages.size())
-        ? Optional.of(ClosedState.of(pose(stages.size()), Tolerance.FOLDED))
+    return holds(closing())
+        ? Optional.of(ClosedState.of(pose(closing()), Tolerance.FOLDED))
         : Optional.empty();
   }
 }

@@ -19,7 +19,7 @@ final class FoldedPiece {
     this.flat = flat;
     this.radians = new double[flat.creases().size()];
     for (Stage stage : stages) {
-      if (stage.piece().equals(flat.piece().id())) {
+      if (stage.piece().equals(flat.piece().id()) && stage.isFolding()) {
         for (int i = 0; i < radians.length; i++) {
           Crease crease = flat.creases().get(i);
           Double angle = stage.drive().get(crease.score().id());
@@ -28,7 +28,7 @@ final class FoldedPiece {
       }
     }
     Linkage linkage =
-        new Linkage(flat.facets().size(), radians.length, rest, Assembly.of(flat).links());
+        Linkage.of(flat.facets().size(), radians.length, rest, Assembly.of(flat).links());
     this.motions = linkage.motions(radians);
   }
 

@@ -58,7 +58,7 @@ public record FoldedView(List<Ply> plies) {
    * Looks at a card.
    *
    * @param model the folded piece
-   * @param moment as for {@link FoldModel#angles}
+   * @param moment as for {@link FoldModel#pose(double)}
    * @param viewpoint from where
    * @return the polygons to paint
    */

@@ -107,6 +107,10 @@ public final class LayerOrder {
         order.fix(glue.facet(), glue.host(), glue.inside() == facesUp ? 1 : -1, -1);
       }
     }
+    for (Assembly.Slide slide : pose.assembly().slides()) {
+      boolean facesUp = pose.motions().get(slide.host()).up().z() > 0;
+      order.fix(slide.facet(), slide.host(), slide.inside() == facesUp ? 1 : -1, -1);
+    }
     order.addEdges(folds);
     return order;
   }

@@ -3,24 +3,66 @@ package cufflink.core.fold;
 import cufflink.core.flat.Spot;
 
 /**
- * What joins two facets: a crease about which one turns, or glue that lets nothing move.
+ * What joins two facets: a crease about which one turns, a way along which it slides, or glue that
+ * lets nothing move.
  *
  * @param first one facet
  * @param second the other facet
- * @param angle which of the angles it turns by, or {@link #GLUED}
+ * @param angle which of the angles it moves by, or {@link #GLUED}
  * @param from one end of the line, in the frame of the second facet's piece
  * @param to the other end
  * @param inside a place on the second facet's side of the line
  * @param placement how the second facet's piece lies in the frame of the first one's while the
  *     angle is nought
+ * @param slide where the second facet slides, as a direction in the frame of the first one's piece;
+ *     {@link Vec#ZERO} if it turns
+ * @param late whether it joins what already hangs together, such as the second end of a bar, and so
+ *     closes a loop
  */
-record Link(int first, int second, int angle, Spot from, Spot to, Spot inside, Motion placement) {
+record Link(
+    int first,
+    int second,
+    int angle,
+    Spot from,
+    Spot to,
+    Spot inside,
+    Motion placement,
+    Vec slide,
+    boolean late) {
   /** The angle of a link that does not turn. */
   static final int GLUED = -1;
 
-  /** Returns how the second facet lies in the frame of the first at some angle. */
-  Motion relative(double radians) {
-    return angle == GLUED ? placement : placement.after(Motion.fold(from, to, inside, radians));
+  /**
+   * How many millimetres of sliding weigh like one radian of turning, so that both can be solved
+   * for together: a hand's breadth.
+   */
+  static final double HAND = 80;
+
+  /** Makes a link that turns, or one that is glued. */
+  static Link turning(
+      int first, int second, int angle, Spot from, Spot to, Spot inside, Motion placement) {
+    return new Link(first, second, angle, from, to, inside, placement, Vec.ZERO, false);
+  }
+
+  /** Returns the same link, known to close a loop. */
+  Link later() {
+    return new Link(first, second, angle, from, to, inside, placement, slide, true);
+  }
+
+  boolean slides() {
+    return slide != Vec.ZERO;
+  }
+
+  /** Returns how the second facet lies in the frame of the first at some angle, or so far along. */
+  Motion relative(double amount) {
+    if (angle == GLUED) {
+      return placement;
+    }
+    if (!slides()) {
+      return placement.after(Motion.fold(from, to, inside, amount));
+    }
+    Vec origin = placement.origin().plus(slide.times(amount * HAND));
+    return new Motion(placement.right(), placement.down(), placement.up(), origin);
   }
 
   /** Returns the direction about which the second facet turns by the right-hand rule. */

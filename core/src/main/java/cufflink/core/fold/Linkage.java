@@ -4,7 +4,10 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Deque;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.function.Predicate;
 
 /**
  * Facets joined by creases and glue. Enough of the links make a tree, by which every facet has its
@@ -13,11 +16,10 @@ import java.util.List;
 final class Linkage {
   private final int facets;
   private final int angles;
-  private final int rest;
-  private final List<Link> links;
-  private final List<Step> tree = new ArrayList<>();
-  private final List<Link> loops = new ArrayList<>();
+  private final List<Step> tree;
+  private final List<Link> loops;
   private final int[][] paths;
+  private final boolean[] sliding;
 
   /** A link of the tree and which way it was walked. */
   private record Step(Link link, boolean forward) {
@@ -30,56 +32,110 @@ final class Linkage {
     }
   }
 
-  /** All facets at some angles, with the axis of each tree link where it is then. */
-  record Placed(Motion[] motions, Vec[] axes, Vec[] pivots) {}
+  /**
+   * All facets at some angles, with the axis of each tree link where it is then, and the direction
+   * in which one slides.
+   */
+  record Placed(Motion[] motions, Vec[] axes, Vec[] pivots, Vec[] slides) {}
 
-  Linkage(int facets, int angles, int rest, List<Link> links) {
+  private Linkage(
+      int facets, int angles, List<Step> tree, List<Link> loops, int[][] paths, boolean[] sliding) {
     this.facets = facets;
     this.angles = angles;
-    this.rest = rest;
-    this.links = List.copyOf(links);
-    this.paths = new int[facets][];
-    grow();
+    this.tree = tree;
+    this.loops = loops;
+    this.paths = paths;
+    this.sliding = sliding;
   }
 
-  private void grow() {
+  /**
+   * Joins facets.
+   *
+   * @param facets how many there are
+   * @param angles how many angles they move by
+   * @param rest the facet that stays where it is
+   * @param links what joins them
+   */
+  static Linkage of(int facets, int angles, int rest, List<Link> links) {
     List<List<Step>> out = new ArrayList<>();
     for (int i = 0; i < facets; i++) {
       out.add(new ArrayList<>());
     }
+    boolean[] sliding = new boolean[angles];
     for (Link link : links) {
       out.get(link.first()).add(new Step(link, true));
       out.get(link.second()).add(new Step(link, false));
-    }
-    Deque<Integer> open = new ArrayDeque<>(List.of(rest));
-    paths[rest] = new int[0];
-    List<Link> used = new ArrayList<>();
-    while (!open.isEmpty()) {
-      int held = open.removeFirst();
-      for (Step step : out.get(held)) {
-        if (paths[step.turned()] == null) {
-          int[] path = Arrays.copyOf(paths[held], paths[held].length + 1);
-          path[path.length - 1] = tree.size();
-          paths[step.turned()] = path;
-          tree.add(step);
-          used.add(step.link());
-          open.addLast(step.turned());
-        }
+      if (link.slides()) {
+        sliding[link.angle()] = true;
       }
     }
+    int[][] paths = new int[facets][];
+    List<Step> tree = grown(rest, out, paths);
+    List<Link> loops = new ArrayList<>();
     for (Link link : links) {
       boolean reached = paths[link.first()] != null && paths[link.second()] != null;
-      if (reached && used.stream().noneMatch(each -> each == link)) {
+      if (reached && tree.stream().noneMatch(each -> each.link() == link)) {
         loops.add(link);
       }
     }
     for (int i = 0; i < facets; i++) {
       paths[i] = paths[i] == null ? new int[0] : paths[i];
     }
+    return new Linkage(facets, angles, tree, loops, paths, sliding);
+  }
+
+  /**
+   * A piece is glued by its second end only once it has been folded, so no facet hangs on such a
+   * link that also hangs on a crease: these are walked last.
+   */
+  private static List<Step> grown(int rest, List<List<Step>> out, int[][] paths) {
+    List<Step> tree = new ArrayList<>();
+    Deque<Integer> open = new ArrayDeque<>(List.of(rest));
+    Deque<Step> later = new ArrayDeque<>();
+    paths[rest] = new int[0];
+    while (!open.isEmpty() || !later.isEmpty()) {
+      if (open.isEmpty()) {
+        take(later.removeFirst(), tree, paths, open);
+        continue;
+      }
+      for (Step step : out.get(open.removeFirst())) {
+        if (step.link().late()) {
+          later.addLast(step);
+        } else {
+          take(step, tree, paths, open);
+        }
+      }
+    }
+    return tree;
+  }
+
+  private static void take(Step step, List<Step> tree, int[][] paths, Deque<Integer> open) {
+    if (paths[step.turned()] != null) {
+      return;
+    }
+    int[] before = paths[step.held()];
+    int[] path = Arrays.copyOf(before, before.length + 1);
+    path[path.length - 1] = tree.size();
+    paths[step.turned()] = path;
+    tree.add(step);
+    open.addLast(step.turned());
+  }
+
+  /** Returns the same facets with only some of the loops: others are not glued yet. */
+  Linkage with(Predicate<Link> closed) {
+    List<Link> some = loops.stream().filter(closed).toList();
+    return some.size() == loops.size()
+        ? this
+        : new Linkage(facets, angles, tree, some, paths, sliding);
   }
 
   int angles() {
     return angles;
+  }
+
+  /** Says whether one of the amounts is that of something that slides, and no angle. */
+  boolean slides(int angle) {
+    return sliding[angle];
   }
 
   List<Link> loops() {
@@ -89,6 +145,23 @@ final class Linkage {
   /** Returns the links of the tree from the resting facet to a facet. */
   int[] path(int facet) {
     return paths[facet];
+  }
+
+  /** Returns the angles on which a loop depends: what both its sides go through cancels out. */
+  Set<Integer> around(Link loop) {
+    Set<Integer> steps = new HashSet<>();
+    for (int facet : new int[] {loop.first(), loop.second()}) {
+      for (int step : paths[facet]) {
+        if (!steps.add(step)) {
+          steps.remove(step);
+        }
+      }
+    }
+    Set<Integer> angles = new HashSet<>();
+    steps.forEach(step -> angles.add(treeLink(step).angle()));
+    angles.add(loop.angle());
+    angles.remove(Link.GLUED);
+    return angles;
   }
 
   Link treeLink(int index) {
@@ -111,22 +184,26 @@ final class Linkage {
     return link.relative(link.angle() == Link.GLUED ? 0 : radians[link.angle()]);
   }
 
-  /** Places all facets and finds about which axis each tree link turns what hangs on it. */
+  /** Places all facets and finds how each tree link moves what hangs on it. */
   Placed placed(double[] radians) {
     Motion[] motions = motions(radians);
     Vec[] axes = new Vec[tree.size()];
     Vec[] pivots = new Vec[tree.size()];
+    Vec[] slides = new Vec[tree.size()];
     for (int i = 0; i < axes.length; i++) {
       Step step = tree.get(i);
       Link link = step.link();
-      if (link.angle() != Link.GLUED) {
+      int sign = step.forward() ? 1 : -1;
+      slides[i] = motions[link.first()].turn(link.slide()).times(sign);
+      axes[i] = Vec.ZERO;
+      pivots[i] = Vec.ZERO;
+      if (link.angle() != Link.GLUED && !link.slides()) {
         Motion frame =
             step.forward() ? motions[link.first()].after(link.placement()) : motions[link.second()];
-        Vec axis = frame.turn(link.axis());
-        axes[i] = step.forward() ? axis : axis.times(-1);
+        axes[i] = frame.turn(link.axis()).times(sign);
         pivots[i] = frame.apply(link.from());
       }
     }
-    return new Placed(motions, axes, pivots);
+    return new Placed(motions, axes, pivots, slides);
   }
 }

@@ -23,7 +23,7 @@ public final class PlyOrder {
    * Prepares the order at a moment.
    *
    * @param model the folded piece
-   * @param moment as for {@link FoldModel#angles}
+   * @param moment as for {@link FoldModel#pose(double)}
    * @param tolerance how near counts as touching
    */
   public PlyOrder(FoldModel model, double moment, Tolerance tolerance) {

@@ -9,6 +9,8 @@ package cufflink.core.fold;
  * @param z millimetres
  */
 public record Vec(double x, double y, double z) {
+  /** No way at all. */
+  static final Vec ZERO = new Vec(0, 0, 0);
 
   /**
    * Adds.

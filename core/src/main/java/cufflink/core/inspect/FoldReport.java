@@ -9,8 +9,10 @@ import cufflink.core.design.Layer;
 import cufflink.core.design.PaperKind;
 import cufflink.core.design.Sentence;
 import cufflink.core.design.Side;
+import cufflink.core.design.Stage;
 import cufflink.core.flat.Crease;
 import cufflink.core.flat.FlatPattern;
+import cufflink.core.flat.Vertex;
 import cufflink.core.fold.Assembly;
 import cufflink.core.fold.Catches;
 import cufflink.core.fold.FlatFoldability;
@@ -19,6 +21,7 @@ import cufflink.core.fold.LayerOrder;
 import cufflink.core.fold.Sight;
 import cufflink.core.fold.Thickness;
 import cufflink.core.measure.Length;
+import cufflink.core.measure.Tolerance;
 import cufflink.core.paper.Paper;
 import cufflink.core.paper.Papers;
 import java.util.ArrayList;
@@ -43,6 +46,8 @@ public record FoldReport(
     Optional<Thickness> thickness,
     Optional<Sight> front,
     Optional<Sight> back) {
+  private static final int PER_CENT = 100;
+
   /** Copies the list. */
   public FoldReport {
     findings = List.copyOf(findings);
@@ -60,7 +65,7 @@ public record FoldReport(
    */
   public static FoldReport of(
       Design design, FoldModel model, Papers papers, boolean raised, BooleanSupplier stops) {
-    int done = model.stages().size();
+    int done = model.closing();
     List<Finding> findings = new ArrayList<>(vertices(model));
     stuck(model).ifPresent(findings::add);
     boolean flat = model.closed().isPresent() && model.isFlat(done);
@@ -80,7 +85,7 @@ public record FoldReport(
 
   private static List<Finding> vertices(FoldModel model) {
     List<Finding> findings = new ArrayList<>();
-    double[] closed = model.turns(model.stages().size());
+    double[] closed = model.turns(model.closing());
     for (Assembly.Member member : model.assembly().members()) {
       FlatPattern flat = member.flat();
       double[] own = new double[flat.creases().size()];
@@ -136,25 +141,60 @@ public record FoldReport(
         .stuck()
         .map(
             stuck -> {
-              Assembly assembly = model.assembly();
-              String stage = model.stages().get(stuck.stage()).title();
-              String piece = model.stages().get(stuck.stage()).piece();
+              Stage stage = model.stages().get(stuck.stage());
               String[] scores =
                   stuck.creases().stream()
-                      .filter(crease -> crease >= 0)
-                      .map(crease -> assembly.creases().get(crease).score().id())
+                      .filter(crease -> crease >= 0 && crease < model.assembly().creases().size())
+                      .map(crease -> model.assembly().creases().get(crease).score().id())
+                      .distinct()
                       .toArray(String[]::new);
               return new Finding(
-                  "stage-stuck",
+                  stuck.loose() > 0 ? "stage-loose" : "stage-stuck",
                   Severity.WARNING,
-                  Place.on(piece, scores),
-                  Sentence.of("fold.stuck", stage),
+                  Place.on(stage.piece(), scores),
+                  sentence(model, stage, stuck),
                   Optional.empty());
             });
   }
 
+  private static Sentence sentence(FoldModel model, Stage stage, FoldModel.Stuck stuck) {
+    if (stuck.loose() > 0) {
+      return Sentence.of("fold.loose", stage.title());
+    }
+    int part = (int) Math.round(PER_CENT * stuck.share());
+    Sentence sentence =
+        part == 0
+            ? Sentence.of("fold.stuck", stage.title())
+            : Sentence.of("fold.stuck-part", stage.title(), Integer.toString(part));
+    return stuck.creases().stream()
+        .flatMap(crease -> meeting(model, crease).stream())
+        .findFirst()
+        .map(
+            vertex ->
+                sentence.followedBy(
+                    Sentence.of(
+                        "fold.stuck-vertex",
+                        Length.fromMillimetres(vertex.place().x()),
+                        Length.fromMillimetres(vertex.place().y()))))
+        .orElse(sentence);
+  }
+
+  /** Returns the place at which a crease meets others. */
+  private static Optional<Vertex> meeting(FoldModel model, int crease) {
+    return model.assembly().members().stream()
+        .flatMap(
+            member ->
+                Vertex.of(member.flat(), Tolerance.PAPER).stream()
+                    .filter(
+                        vertex ->
+                            vertex.spokes().stream()
+                                .anyMatch(
+                                    spoke -> member.firstCrease() + spoke.crease() == crease)))
+        .findFirst();
+  }
+
   private static Finding clash(FoldModel model) {
-    int done = model.stages().size();
+    int done = model.closing();
     int crease = LayerOrder.of(model.pose(done), model.turns(done), true).clash();
     String piece = model.flat().piece().id();
     Place place = Place.on(piece);

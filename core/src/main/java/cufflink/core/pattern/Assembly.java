@@ -4,6 +4,7 @@ import cufflink.core.design.Area;
 import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
+import cufflink.core.design.Movement;
 import cufflink.core.design.Pocket;
 import cufflink.core.design.Segment;
 import cufflink.core.design.Side;
@@ -12,6 +13,7 @@ import cufflink.core.expression.Formula;
 import cufflink.core.pattern.Parts.Presence;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * How the pieces of a pattern go together, still in formulas.
@@ -32,8 +34,22 @@ record Assembly(
       Layer.Shape shape,
       List<List<Formula>> glue,
       Side mouth,
+      MovementTemplate movement) {}
+
+  record MovementTemplate(
       List<List<Formula>> about,
-      boolean either) {}
+      boolean either,
+      Optional<Side> towards,
+      Optional<List<Formula>> at,
+      List<List<Formula>> through) {
+    Movement movement(Scope scope) {
+      return new Movement(
+          about.stream().map(line -> segment(scope, line)).toList(),
+          either,
+          towards.map(side -> new Movement.Slide(side, at.map(scope::point))),
+          through.stream().map(each -> area(scope, each)).toList());
+    }
+  }
 
   record ZoneTemplate(Presence presence, String on, Face face, List<Formula> area) {}
 
@@ -57,8 +73,7 @@ record Assembly(
                       each.shape(),
                       each.glue().stream().map(glue -> area(scope, glue)).toList(),
                       each.mouth(),
-                      each.about().stream().map(line -> segment(scope, line)).toList(),
-                      each.either())));
+                      each.movement().movement(scope))));
     }
     return result;
   }

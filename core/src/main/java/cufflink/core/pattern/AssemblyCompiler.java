@@ -6,10 +6,12 @@ import cufflink.core.design.Side;
 import cufflink.core.expression.Formula;
 import cufflink.core.expression.Kind;
 import cufflink.core.pattern.Assembly.JointTemplate;
+import cufflink.core.pattern.Assembly.MovementTemplate;
 import cufflink.core.pattern.Assembly.PocketTemplate;
 import cufflink.core.pattern.Assembly.ZoneTemplate;
 import cufflink.core.pattern.Parts.PieceTemplate;
 import java.util.List;
+import java.util.Optional;
 
 /** Compiles how the pieces of a pattern go together: joints, pockets, what stays free of glue. */
 final class AssemblyCompiler {
@@ -48,8 +50,17 @@ final class AssemblyCompiler {
         section.oneOf("shape", Layer.Shape.class, Layer.Shape.WHOLE),
         section.items("glue").stream().map(each -> section.lengths(each, 4)).toList(),
         section.oneOf("mouth", Side.class, Side.NONE),
+        movement(section));
+  }
+
+  private static MovementTemplate movement(Section section) {
+    boolean slides = section.has("slides");
+    return new MovementTemplate(
         section.items("about").stream().map(each -> section.lengths(each, 4)).toList(),
-        section.has("either") && section.text("either").equals("true"));
+        section.has("either") && section.text("either").equals("true"),
+        slides ? Optional.of(section.oneOf("slides", Side.class, Side.TOP)) : Optional.empty(),
+        section.entry("slides-at").map(each -> section.lengths(each, 2)),
+        section.items("through").stream().map(each -> section.lengths(each, 4)).toList());
   }
 
   private ZoneTemplate zone(String id, Section plain) {

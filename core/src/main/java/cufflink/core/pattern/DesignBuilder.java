@@ -12,6 +12,7 @@ import cufflink.core.design.Segment;
 import cufflink.core.design.Slit;
 import cufflink.core.design.Stage;
 import cufflink.core.expression.Formula;
+import cufflink.core.expression.Kind;
 import cufflink.core.expression.Ratio;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthParser;
@@ -57,11 +58,12 @@ final class DesignBuilder {
     }
     List<Stage> stages = new ArrayList<>();
     for (StageTemplate template : parts.stages()) {
-      if (template.when().map(scope::holds).orElse(true)) {
-        pieces.stream()
-            .filter(piece -> piece.id().equals(template.piece()))
-            .forEach(piece -> stages.add(stage(template, piece)));
-      }
+      forEach(
+          template.presence(),
+          turn ->
+              pieces.stream()
+                  .filter(piece -> piece.id().equals(template.piece()))
+                  .forEach(piece -> stages.add(stage(template, piece))));
     }
     Point finished =
         parts.finished().isEmpty()
@@ -231,8 +233,15 @@ final class DesignBuilder {
                         score ->
                             drive.put(score.id(), score.fold().sign() * scope.number(formula))));
     Map<String, Double> with = new LinkedHashMap<>();
-    template.with().forEach((name, formula) -> with.put(name, scope.number(formula)));
-    return new Stage(template.title(), base.id(), drive, with);
+    template.with().forEach((name, formula) -> with.put(name, amount(formula)));
+    return new Stage(template.title(), base.id(), drive, with, template.phase());
+  }
+
+  /** Returns degrees, or millimetres of what slides. */
+  private double amount(Formula formula) {
+    return formula.kind() == Kind.LENGTH
+        ? scope.length(formula).toMillimetres()
+        : scope.number(formula);
   }
 
   private static boolean drives(String name, Score score) {

@@ -19,7 +19,7 @@ import java.util.regex.Matcher;
 final class PartExpander {
   private static final List<String> NAMED =
       List.of("parameters", "let", "pieces", "layers", "joins", "pockets", "keep-clear");
-  private static final List<String> LISTED = List.of("rules", "notes", "folding");
+  private static final List<String> LISTED = List.of("rules", "notes", "folding", "opening");
   private static final Set<String> SPOKEN = Set.of("label", "else", "notes", "stage");
   private static final Set<String> REFERENCES = Set.of("on", "piece");
   private static final java.util.regex.Pattern BRACES =

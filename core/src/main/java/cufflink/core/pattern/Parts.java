@@ -5,6 +5,7 @@ import cufflink.core.design.Fold;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Opening;
 import cufflink.core.design.PaperKind;
+import cufflink.core.design.Stage;
 import cufflink.core.expression.Formula;
 import java.util.List;
 import java.util.Map;
@@ -134,10 +135,10 @@ record Parts(
       Layer.Shape shape) {}
 
   record StageTemplate(
-      Entry.Place place,
+      Presence presence,
+      Stage.Phase phase,
       String title,
       String piece,
-      Optional<Formula> when,
       Map<String, Formula> drive,
       Map<String, Formula> with) {
     /** Drives every score that folds. */

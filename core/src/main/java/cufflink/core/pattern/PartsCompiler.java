@@ -5,6 +5,7 @@ import cufflink.core.design.Fold;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Opening;
 import cufflink.core.design.PaperKind;
+import cufflink.core.design.Stage;
 import cufflink.core.expression.Formula;
 import cufflink.core.expression.Kind;
 import cufflink.core.pattern.Parts.CornerTemplate;
@@ -20,6 +21,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -42,8 +44,11 @@ final class PartsCompiler {
     }
     List<LayerTemplate> layers = file.named("layers", (id, part) -> layer(id, part, pieces));
     Assembly assembly = new AssemblyCompiler(file, pieces).compile();
-    List<StageTemplate> stages =
-        file.sections("folding").stream().map(part -> stage(part, pieces, assembly)).toList();
+    List<StageTemplate> stages = new ArrayList<>();
+    for (Stage.Phase phase : Stage.Phase.values()) {
+      file.sections(phase.name().toLowerCase(Locale.ROOT))
+          .forEach(part -> stages.add(stage(part, phase, pieces, assembly)));
+    }
     List<Formula> rest =
         file.entry("rests-on")
             .map(entry -> file.lengths(entry, 2))
@@ -196,7 +201,9 @@ final class PartsCompiler {
         section.oneOf("shape", Layer.Shape.class, Layer.Shape.WHOLE));
   }
 
-  private StageTemplate stage(Section section, List<PieceTemplate> pieces, Assembly assembly) {
+  private StageTemplate stage(
+      Section plain, Stage.Phase phase, List<PieceTemplate> pieces, Assembly assembly) {
+    Section section = Repeats.counting(plain);
     String base = pieces.isEmpty() ? "" : pieces.get(0).presence().id();
     String folded =
         section.has("piece") ? AssemblyCompiler.pieceName(section, "piece", pieces) : base;
@@ -205,35 +212,40 @@ final class PartsCompiler {
     pieces.stream()
         .filter(piece -> piece.presence().id().equals(folded))
         .flatMap(piece -> piece.scores().stream())
-        .forEach(score -> driven.put(score.presence().id(), Kind.NUMBER));
+        .forEach(score -> name(driven, score.presence().id(), score));
     return new StageTemplate(
-        section.place(),
+        Repeats.presence("stage", section),
+        phase,
         section.text("stage"),
         folded,
-        section.formula("when", Kind.TRUTH),
         section.has("drive") ? section.formulas("drive", driven) : Map.of(),
         section.has("with") ? section.formulas("with", others(pieces, assembly)) : Map.of());
   }
 
-  /** Names the scores of all pieces with the piece before them, and the joints that turn. */
+  /** Names the scores of all pieces with the piece before them, and the joints that move. */
   private static Map<String, Kind> others(List<PieceTemplate> pieces, Assembly assembly) {
     Map<String, Kind> others = new LinkedHashMap<>();
     for (PieceTemplate piece : pieces) {
       for (Parts.LineTemplate score : piece.scores()) {
-        String name = piece.presence().id() + "." + score.presence().id();
-        others.put(name, Kind.NUMBER);
-        // Of a repeated score each can be named by its number.
-        for (int i = 0; i < MOST_NAMED && score.presence().repeat().isPresent(); i++) {
-          others.put(name + "-" + i, Kind.NUMBER);
-        }
+        name(others, piece.presence().id() + "." + score.presence().id(), score);
       }
     }
     for (Assembly.JointTemplate joint : assembly.joints()) {
       String id = joint.presence().id();
-      for (int line = 0; line < joint.about().size(); line++) {
-        others.put(joint.either() ? id + "-" + (line + 1) : id, Kind.NUMBER);
+      Assembly.MovementTemplate movement = joint.movement();
+      for (int line = 0; line < movement.about().size(); line++) {
+        others.put(movement.either() ? id + "-" + (line + 1) : id, Kind.NUMBER);
       }
+      movement.towards().ifPresent(side -> others.put(id + "-slide", Kind.LENGTH));
     }
     return others;
+  }
+
+  /** Of a repeated score each can be named by its number. */
+  private static void name(Map<String, Kind> names, String name, Parts.LineTemplate score) {
+    names.put(name, Kind.NUMBER);
+    for (int i = 0; i < MOST_NAMED && score.presence().repeat().isPresent(); i++) {
+      names.put(name + "-" + i, Kind.NUMBER);
+    }
   }
 }

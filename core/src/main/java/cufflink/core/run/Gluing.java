@@ -4,6 +4,7 @@ import cufflink.core.design.Design;
 import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
+import cufflink.core.design.Movement;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Side;
 import cufflink.core.measure.Length;
@@ -23,13 +24,20 @@ public final class Gluing {
    */
   public static String of(Joint joint, Design design) {
     String host = design.piece(joint.on()).map(Piece::label).orElse(joint.on());
-    if (!joint.about().isEmpty()) {
-      return Words.say("sheet.joint-free", joint.label(), host);
+    if (!joint.movement().isFast()) {
+      return Words.say(loose(joint.movement()), joint.label(), host);
     }
     String face = Words.say(joint.face() == Face.INSIDE ? "layer.inside" : "layer.outside");
     return joint.mouth() == Side.NONE
         ? Words.say("sheet.joint", joint.label(), face, host)
         : Words.say("sheet.joint-mouth", joint.label(), face, host, side(joint.mouth()));
+  }
+
+  private static String loose(Movement movement) {
+    if (!movement.through().isEmpty()) {
+      return "sheet.joint-woven";
+    }
+    return movement.about().isEmpty() ? "sheet.joint-slides" : "sheet.joint-free";
   }
 
   /**

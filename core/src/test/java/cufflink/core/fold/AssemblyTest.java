@@ -1,25 +1,28 @@
 package cufflink.core.fold;
 
+import static cufflink.core.fold.Cards.area;
+import static cufflink.core.fold.Cards.close;
+import static cufflink.core.fold.Cards.design;
+import static cufflink.core.fold.Cards.glued;
+import static cufflink.core.fold.Cards.halfFold;
+import static cufflink.core.fold.Cards.model;
+import static cufflink.core.fold.Cards.piece;
+import static cufflink.core.fold.Cards.turning;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.Strips;
-import cufflink.core.design.Area;
 import cufflink.core.design.Design;
 import cufflink.core.design.Face;
 import cufflink.core.design.Fold;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer.Shape;
-import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
-import cufflink.core.design.Score;
 import cufflink.core.design.Segment;
 import cufflink.core.design.Side;
 import cufflink.core.design.Stage;
-import cufflink.core.flat.FlatPattern;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Length;
-import cufflink.core.measure.Tolerance;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -28,71 +31,6 @@ import org.junit.jupiter.api.Test;
 
 class AssemblyTest {
   private static final double NEAR = 1e-9;
-
-  private static Piece piece(String id, double width, double height, Score... scores) {
-    return new Piece(
-        id,
-        id,
-        PaperKind.CARDSTOCK,
-        1,
-        Length.fromMillimetres(width),
-        Length.fromMillimetres(height),
-        Piece.rectangle(Length.fromMillimetres(width), Length.fromMillimetres(height)),
-        List.of(scores),
-        List.of());
-  }
-
-  private static Area area(double x, double y, double width, double height) {
-    return new Area(
-        Strips.point(x, y), Length.fromMillimetres(width), Length.fromMillimetres(height));
-  }
-
-  private static Joint glued(String piece, String on, Face face, Area area, Area... glue) {
-    return new Joint(piece, piece, piece, on, face, area, Shape.WHOLE, List.of(glue), Side.NONE);
-  }
-
-  private static Joint turning(String piece, String on, Area area, boolean either, Segment... at) {
-    return new Joint(
-        "turn",
-        "turn",
-        piece,
-        on,
-        Face.INSIDE,
-        area,
-        Shape.WHOLE,
-        List.of(),
-        Side.NONE,
-        List.of(at),
-        either);
-  }
-
-  private static Design design(List<Piece> pieces, List<Joint> joints, Stage... stages) {
-    Piece base = pieces.get(0);
-    return new Design(
-        "trial",
-        pieces,
-        List.of(),
-        List.of(stages),
-        Strips.point(5, 5),
-        base.width(),
-        base.height(),
-        joints,
-        List.of(),
-        List.of(),
-        List.of());
-  }
-
-  private static FoldModel model(Design design) {
-    return FoldModel.assembled(design, FlatPattern.of(design.base(), Tolerance.PAPER));
-  }
-
-  private static Piece halfFold() {
-    return piece("base", 120, 80, Strips.upright("fold", Fold.VALLEY, 60, 80));
-  }
-
-  private static Stage close() {
-    return new Stage("Close", "base", Map.of("fold", 180.0));
-  }
 
   @Test
   void glued_piece_goesWithItsHost() {

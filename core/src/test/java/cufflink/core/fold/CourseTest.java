@@ -24,15 +24,22 @@ class CourseTest {
       double middle = (directions[i] + after) / 2;
       Spot end = new Spot(50 * Math.cos(directions[i]), 50 * Math.sin(directions[i]));
       Spot inside = new Spot(9 * Math.cos(middle), 9 * Math.sin(middle));
-      links.add(new Link((i + count - 1) % count, i, i, new Spot(0, 0), end, inside, Motion.REST));
+      links.add(
+          Link.turning((i + count - 1) % count, i, i, new Spot(0, 0), end, inside, Motion.REST));
     }
-    return new Linkage(count, count, 0, links);
+    return Linkage.of(count, count, 0, links);
   }
 
   private static Course course(Linkage linkage, double... ends) {
     boolean[] led = new boolean[ends.length];
     Arrays.fill(led, true);
-    return new Course(linkage, new double[ends.length], ends, led);
+    return new Course(
+        linkage,
+        new double[ends.length],
+        ends,
+        led,
+        new boolean[ends.length],
+        new int[ends.length]);
   }
 
   /** Sectors 45 45 90 45 45 90 with valleys on the diagonals, mountains between: it squashes. */
@@ -92,7 +99,9 @@ class CourseTest {
     for (int i = 0; i < ledCount; i++) {
       led[i] = true;
     }
-    Course course = new Course(squash(), new double[6], ends, led);
-    assertEquals(3 - ledCount, course.loose());
+    Course course =
+        new Course(
+            squash(), new double[6], ends, led, new boolean[6], new int[] {1, -1, 1, 1, -1, 1});
+    assertEquals(3 - ledCount, course.loose(led));
   }
 }

@@ -1,5 +1,6 @@
 package cufflink.core.fold;
 
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -15,6 +16,7 @@ import cufflink.core.flat.FlatPattern;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Tolerance;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -107,11 +109,15 @@ class FoldModelTest {
   @Test
   void angles_growWithinTheirStageAndStayAfterwards() {
     FoldModel model = model(gate());
-    assertEquals(Map.of(), model.angles(0));
-    assertEquals(Map.of("f1", 90.0), model.angles(0.5));
-    assertEquals(Map.of("f1", 180.0, "f2", 45.0), model.angles(1.25));
-    assertEquals(Map.of("f1", 180.0, "f2", 180.0), model.angles(9));
-    assertEquals(Map.of(), model.angles(-1));
+    assertArrayEquals(new double[] {0, 0}, degrees(model, 0), NEAR);
+    assertArrayEquals(new double[] {90, 0}, degrees(model, 0.5), NEAR);
+    assertArrayEquals(new double[] {180, 45}, degrees(model, 1.25), NEAR);
+    assertArrayEquals(new double[] {180, 180}, degrees(model, 9), NEAR);
+    assertArrayEquals(new double[] {0, 0}, degrees(model, -1), NEAR);
+  }
+
+  private static double[] degrees(FoldModel model, double moment) {
+    return Arrays.stream(model.turns(moment)).map(Math::toDegrees).toArray();
   }
 
   @Test

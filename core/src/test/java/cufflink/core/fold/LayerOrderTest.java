@@ -22,7 +22,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class LayerOrderTest {
   private static Pose pose(FlatPattern flat, double[] radians) {
     Assembly assembly = Assembly.of(flat);
-    Linkage linkage = new Linkage(flat.facets().size(), flat.creases().size(), 0, assembly.links());
+    Linkage linkage = Linkage.of(flat.facets().size(), flat.creases().size(), 0, assembly.links());
     return new Pose(assembly, List.of(linkage.motions(radians)));
   }
 

@@ -62,7 +62,7 @@ final class Stand extends VBox {
   }
 
   private static PaperView paper(Design design, FoldModel model, Workbench bench) {
-    double moment = Math.max(0, model.stages().size() - 1 + HALF_FOLDED);
+    double moment = Math.max(0, model.closing() - 1 + HALF_FOLDED);
     Spot extent = FoldDrawing.extent(model, moment, VIEWPOINT);
     double scale = Math.min(PIXELS_PER_MILLIMETRE, (TALLEST - EDGE) / extent.y());
     PaperView paper = new PaperView();

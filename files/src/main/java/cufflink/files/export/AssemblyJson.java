@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.core.design.Area;
 import cufflink.core.design.Design;
 import cufflink.core.design.Joint;
+import cufflink.core.design.Movement;
 import cufflink.core.design.Pocket;
 import cufflink.core.design.Zone;
 import java.util.Locale;
@@ -39,10 +40,19 @@ final class AssemblyJson {
     for (Area area : joint.glue()) {
       numbers.area(glue.addObject(), area);
     }
-    if (!joint.about().isEmpty()) {
-      node.put("either", joint.either());
+    write(node, joint.movement());
+  }
+
+  private void write(ObjectNode node, Movement movement) {
+    if (!movement.about().isEmpty()) {
+      node.put("either", movement.either());
       ArrayNode about = node.putArray("about");
-      joint.about().forEach(line -> numbers.ends(about.addObject(), line.from(), line.to()));
+      movement.about().forEach(line -> numbers.ends(about.addObject(), line.from(), line.to()));
+    }
+    movement.slide().ifPresent(slide -> node.put("slides", plain(slide.towards())));
+    if (!movement.through().isEmpty()) {
+      ArrayNode through = node.putArray("through");
+      movement.through().forEach(area -> numbers.area(through.addObject(), area));
     }
   }
 

@@ -263,7 +263,7 @@ public final class JobSheet {
 
   private void writeFolding(Derivation.Made made) throws IOException {
     FoldModel model = FoldModel.assembled(made.design(), made.flat());
-    int stages = model.stages().size();
+    int stages = model.closing();
     if (stages == 0) {
       return;
     }

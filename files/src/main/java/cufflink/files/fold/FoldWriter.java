@@ -136,7 +136,7 @@ public final class FoldWriter {
     ArrayNode ends = root.putArray("edges_vertices");
     ArrayNode kinds = root.putArray("edges_assignment");
     ArrayNode angles = root.putArray("edges_foldAngle");
-    double[] closed = model.turns(model.stages().size());
+    double[] closed = model.turns(model.closing());
     for (Edge edge : edges) {
       ends.addArray().add(edge.from()).add(edge.to());
       kinds.add(edge.crease() < 0 ? "B" : assignment(edge.crease()));

@@ -81,13 +81,30 @@ class FoldEngineTest {
     FoldReport report =
         FoldReport.of(made.design(), model, card.job().papers(), false, () -> false);
     assertEquals(List.of(), report.findings().stream().map(Finding::sentence).toList(), what);
-    for (int i = 0; i < 6; i++) {
+    assertTrue(model.stages().size() > model.closing(), what + " is never opened");
+    assertClosesAgain(model, what);
+    for (int i = 0; i < 12; i++) {
       double moment = random.nextDouble() * model.stages().size();
       assertRigid(model, model.pose(moment), what);
-      boolean nearlyClosed = moment - Math.floor(moment) > 0.95;
       assertTrue(
-          model.apart(moment) <= (nearlyClosed ? ROUNDED : CLOSED),
-          what + " at " + moment + ": " + model.apart(moment));
+          model.apart(moment) <= CLOSED, what + " at " + moment + ": " + model.apart(moment));
+      assertTrue(model.askew(moment) <= RIGID, what + " at " + moment);
+    }
+    for (int done = 0; done <= model.stages().size(); done++) {
+      assertTrue(model.apart(done) <= ROUNDED, what + " after " + done);
+    }
+  }
+
+  /** Opened, worked and closed, the card lies as it did. */
+  private static void assertClosesAgain(FoldModel model, String what) {
+    Pose closed = model.pose(model.closing());
+    Pose again = model.pose(model.stages().size());
+    for (Facet facet : model.assembly().facets()) {
+      for (int i = 0; i < facet.corners().size(); i++) {
+        Vec before = closed.corners(facet.index()).get(i);
+        Vec after = again.corners(facet.index()).get(i);
+        assertEquals(0, after.minus(before).length(), ROUNDED, what);
+      }
     }
   }
 

@@ -1,0 +1,95 @@
+package cufflink.core.fold;
+
+import cufflink.core.Strips;
+import cufflink.core.design.Area;
+import cufflink.core.design.Design;
+import cufflink.core.design.Face;
+import cufflink.core.design.Fold;
+import cufflink.core.design.Joint;
+import cufflink.core.design.Layer.Shape;
+import cufflink.core.design.Movement;
+import cufflink.core.design.PaperKind;
+import cufflink.core.design.Piece;
+import cufflink.core.design.Score;
+import cufflink.core.design.Segment;
+import cufflink.core.design.Side;
+import cufflink.core.design.Stage;
+import cufflink.core.flat.FlatPattern;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.Tolerance;
+import java.util.List;
+import java.util.Map;
+
+/** Makes small cards of several pieces for tests. */
+final class Cards {
+  private Cards() {}
+
+  static Piece piece(String id, double width, double height, Score... scores) {
+    return new Piece(
+        id,
+        id,
+        PaperKind.CARDSTOCK,
+        1,
+        Length.fromMillimetres(width),
+        Length.fromMillimetres(height),
+        Piece.rectangle(Length.fromMillimetres(width), Length.fromMillimetres(height)),
+        List.of(scores),
+        List.of());
+  }
+
+  static Area area(double x, double y, double width, double height) {
+    return new Area(
+        Strips.point(x, y), Length.fromMillimetres(width), Length.fromMillimetres(height));
+  }
+
+  static Joint glued(String piece, String on, Face face, Area area, Area... glue) {
+    return new Joint(piece, piece, piece, on, face, area, Shape.WHOLE, List.of(glue), Side.NONE);
+  }
+
+  static Joint turning(String piece, String on, Area area, boolean either, Segment... at) {
+    return new Joint(
+        "turn",
+        "turn",
+        piece,
+        on,
+        Face.INSIDE,
+        area,
+        Shape.WHOLE,
+        List.of(),
+        Side.NONE,
+        Movement.turning(List.of(at), either));
+  }
+
+  static Design design(List<Piece> pieces, List<Joint> joints, Stage... stages) {
+    Piece base = pieces.get(0);
+    return new Design(
+        "trial",
+        pieces,
+        List.of(),
+        List.of(stages),
+        Strips.point(5, 5),
+        base.width(),
+        base.height(),
+        joints,
+        List.of(),
+        List.of(),
+        List.of());
+  }
+
+  static FoldModel model(Design design) {
+    return FoldModel.assembled(design, FlatPattern.of(design.base(), Tolerance.PAPER));
+  }
+
+  static Piece halfFold() {
+    return piece("base", 120, 80, Strips.upright("fold", Fold.VALLEY, 60, 80));
+  }
+
+  static Stage close() {
+    return new Stage("Close", "base", Map.of("fold", 180.0));
+  }
+
+  static Joint moving(String piece, String on, Area area, Movement movement) {
+    return new Joint(
+        piece, piece, piece, on, Face.INSIDE, area, Shape.WHOLE, List.of(), Side.NONE, movement);
+  }
+}
