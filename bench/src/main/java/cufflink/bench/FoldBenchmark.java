@@ -21,7 +21,7 @@ import cufflink.core.fold.Pose;
 import cufflink.core.fold.Thickness;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Tolerance;
-import cufflink.core.paper.Papers;
+import cufflink.core.paper.Materials;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -152,7 +152,7 @@ public class FoldBenchmark {
   /** Adds up the papers over each part of the closed card. */
   @Benchmark
   public Thickness thickness() {
-    return Thickness.of(model, model.stages().size(), design, Papers.USUAL, false);
+    return Thickness.of(model, model.closing(), design, Materials.USUAL);
   }
 
   /** Looks for facets that pass through each other on the whole way. */

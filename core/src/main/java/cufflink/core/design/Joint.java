@@ -2,6 +2,7 @@ package cufflink.core.design;
 
 import cufflink.core.measure.Length;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A piece glued onto another one.
@@ -16,6 +17,8 @@ import java.util.List;
  * @param glue where the glue goes
  * @param mouth the side left open as the mouth of a pocket, if it makes one
  * @param movement how it moves, if it is not glued fast
+ * @param turned how it is turned on its host, if the pattern says so; if not it is turned so that
+ *     what does not lie on the area is near the glue
  */
 public record Joint(
     String id,
@@ -27,7 +30,20 @@ public record Joint(
     Layer.Shape shape,
     List<Area> glue,
     Side mouth,
-    Movement movement) {
+    Movement movement,
+    Optional<Turned> turned) {
+  /** How a piece is turned on its host. */
+  public enum Turned {
+    /** It lies as it does by itself. */
+    NONE,
+    /** Its right edge goes to the top. */
+    LEFT,
+    /** Its left edge goes to the top. */
+    RIGHT,
+    /** Its bottom edge goes to the top. */
+    HALF
+  }
+
   /** Copies the list. */
   public Joint {
     glue = List.copyOf(glue);
@@ -56,7 +72,7 @@ public record Joint(
       Layer.Shape shape,
       List<Area> glue,
       Side mouth) {
-    this(id, label, piece, on, face, area, shape, glue, mouth, Movement.NONE);
+    this(id, label, piece, on, face, area, shape, glue, mouth, Movement.NONE, Optional.empty());
   }
 
   /**

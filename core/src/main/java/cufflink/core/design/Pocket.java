@@ -1,6 +1,7 @@
 package cufflink.core.design;
 
 import cufflink.core.measure.Length;
+import java.util.Optional;
 
 /**
  * Room for something to be held, inside all glue.
@@ -12,5 +13,13 @@ import cufflink.core.measure.Length;
  * @param depth how deep it is from the mouth, above zero
  * @param room how tall something in it may stand before it passes the closed card, at least the
  *     depth
+ * @param area where on its piece it lies, as far as the pattern says so
  */
-public record Pocket(String id, String label, String on, Length width, Length depth, Length room) {}
+public record Pocket(
+    String id,
+    String label,
+    String on,
+    Length width,
+    Length depth,
+    Length room,
+    Optional<Area> area) {}

@@ -135,11 +135,15 @@ public record Assembly(
       Optional<Piece> piece =
           design
               .piece(joint.piece())
-              .filter(
-                  each -> !joint.piece().equals(joint.on()) || !joint.movement().about().isEmpty());
+              .filter(each -> !joint.piece().equals(joint.on()) || isAnother(joint, each));
       piece.ifPresent(each -> builder.join(joint, each));
     }
     return builder.assembly();
+  }
+
+  /** A piece on one of its own kind is another copy of it, unless it is glued to itself. */
+  private static boolean isAnother(Joint joint, Piece piece) {
+    return piece.count() > 1 || !joint.movement().about().isEmpty();
   }
 
   /**

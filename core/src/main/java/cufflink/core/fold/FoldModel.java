@@ -15,6 +15,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.GeometryFactory;
 
 /**
@@ -27,6 +28,10 @@ import org.locationtech.jts.geom.GeometryFactory;
  */
 public final class FoldModel {
   private static final double EIGHTH = 0.125;
+
+  /** A card that is this many times as wide as it is high lies and does not stand. */
+  private static final double LYING = 4;
+
   private static final List<Double> SAMPLES = List.of(0.3, 0.6, 0.9);
 
   private final Assembly assembly;
@@ -305,6 +310,22 @@ public final class FoldModel {
   }
 
   /**
+   * Returns how far the fold that turns most in a stage has turned in it at a moment.
+   *
+   * @param moment as for {@link #pose(double)}
+   * @return degrees, from 0 to 180
+   */
+  public double turned(double moment) {
+    double[] before = reached((int) Math.max(0, Math.ceil(moment) - 1));
+    double[] now = turns(moment);
+    double most = 0;
+    for (int i = 0; i < assembly.creases().size() + assembly.hinges().size(); i++) {
+      most = Math.max(most, Math.abs(now[i] - before[i]));
+    }
+    return Math.toDegrees(most);
+  }
+
+  /**
    * Returns the places that corners come to while the card is folded, so that a drawing can leave
    * room for all of them. They are found once, at every eighth of a stage.
    *
@@ -439,18 +460,43 @@ public final class FoldModel {
   }
 
   /**
-   * Finds which facet lies on which after a stage at which the card lies flat.
+   * Says whether the card lies on the table after a stage: all its facets are level, but for narrow
+   * ones such as a gusset that stand upright between them.
    *
    * @param done how many stages are done
-   * @return the order; empty if the card is not flat then, or cannot be folded so without passing
-   *     through itself
+   * @return true if it does; false for a card that stands, such as a bag
+   */
+  public boolean lies(int done) {
+    Pose pose = pose(done);
+    Envelope extent = new Envelope();
+    double tall = 0;
+    for (Facet facet : assembly.facets()) {
+      Vec up = pose.motions().get(facet.index()).up();
+      double tilt = Math.hypot(up.x(), up.y());
+      if (Math.min(tilt, Math.abs(up.z())) > Tolerance.FOLDED.angle()) {
+        return false;
+      }
+      for (Vec corner : pose.corners(facet.index())) {
+        extent.expandToInclude(corner.x(), corner.y());
+        tall = Math.max(tall, Math.abs(corner.z()));
+      }
+    }
+    return tall <= Math.min(extent.getWidth(), extent.getHeight()) / LYING;
+  }
+
+  /**
+   * Finds which facet lies on which after a stage at which the card lies on the table.
+   *
+   * @param done how many stages are done
+   * @return the order of level facets; empty if the card does not lie then, or cannot be folded so
+   *     without passing through itself
    */
   public Optional<LayerOrder.Stack> stack(int done) {
     return stacks.computeIfAbsent(done, this::findStack);
   }
 
   private Optional<LayerOrder.Stack> findStack(int done) {
-    if (!isFlat(done) || !holds(done)) {
+    if (!lies(done) || !holds(done)) {
       return Optional.empty();
     }
     LayerOrder order = LayerOrder.of(pose(done), turns(done), true);
@@ -468,7 +514,7 @@ public final class FoldModel {
     Pose pose = pose(moment);
     Optional<LayerOrder.Stack> stack =
         moment == Math.rint(moment) ? stack((int) moment) : Optional.empty();
-    if (stack.isEmpty()) {
+    if (stack.isEmpty() || !isFlat((int) moment)) {
       return pose;
     }
     return Spread.of(pose, stack.get(), apart);

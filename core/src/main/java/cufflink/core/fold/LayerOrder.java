@@ -73,9 +73,9 @@ public final class LayerOrder {
   }
 
   /**
-   * Sets up the order of a flat pose.
+   * Sets up the order of a pose that lies on the table.
    *
-   * @param pose a pose in which every facet lies flat
+   * @param pose a pose in which every facet is level, or stands upright and has no order
    * @param radians the angle of each crease; nought for one that is open, near π or −π for a closed
    *     one
    * @param assigned whether the sign of the angle says which facet is on top; if not, either may be
@@ -84,10 +84,11 @@ public final class LayerOrder {
   public static LayerOrder of(Pose pose, double[] radians, boolean assigned) {
     List<List<Spot>> shapes = new ArrayList<>();
     for (int i = 0; i < pose.motions().size(); i++) {
-      shapes.add(pose.corners(i).stream().map(at -> new Spot(at.x(), at.y())).toList());
+      shapes.add(pose.corners(i).stream().map(LayerOrder::flat).toList());
     }
     LayerOrder order = new LayerOrder(shapes.size(), Overlay.of(shapes, Tolerance.FOLDED));
     order.addPairs();
+    order.addHeights(pose);
     List<Fold> folds = new ArrayList<>();
     List<Crease> creases = pose.assembly().creases();
     for (int i = 0; i < creases.size(); i++) {
@@ -95,6 +96,10 @@ public final class LayerOrder {
       Spot from = flat(pose.place(crease.first(), crease.from()));
       Spot to = flat(pose.place(crease.first(), crease.to()));
       boolean closed = Math.abs(radians[i]) > Math.PI / 2;
+      boolean upright = Math.abs(Math.cos(radians[i])) < Math.sqrt(0.5);
+      if (upright) {
+        continue;
+      }
       folds.add(new Fold(crease.first(), crease.second(), from, to, closed));
       if (closed && assigned) {
         boolean facesUp = pose.motions().get(crease.first()).up().z() > 0;
@@ -128,6 +133,22 @@ public final class LayerOrder {
           for (int k = j + 1; k < members.length; k++) {
             constraints.ring(members[i], members[j], members[k]);
           }
+        }
+      }
+    }
+  }
+
+  /** What lies on another level, as beyond a gusset, is above or below for good. */
+  private void addHeights(Pose pose) {
+    double[] heights = new double[facets];
+    for (int i = 0; i < facets; i++) {
+      heights[i] = pose.corners(i).stream().mapToDouble(Vec::z).average().orElse(0);
+    }
+    for (int i = 0; i < facets; i++) {
+      for (int j = i + 1; j < facets; j++) {
+        double above = heights[i] - heights[j];
+        if (constraints.isPair(i, j) && Math.abs(above) > 2 * Tolerance.FOLDED.length()) {
+          fix(i, j, above > 0 ? 1 : -1, -1);
         }
       }
     }

@@ -2,6 +2,7 @@ package cufflink.core.fold;
 
 import cufflink.core.design.Area;
 import cufflink.core.design.Joint;
+import cufflink.core.design.Joint.Turned;
 import cufflink.core.design.Layer.Shape;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.FlatPattern;
@@ -32,7 +33,7 @@ final class Placement {
     }
     Placed best = null;
     double least = Double.MAX_VALUE;
-    for (Turn turn : Turn.values()) {
+    for (Turned turn : turns(joint)) {
       for (Facet facet : flat.facets()) {
         double[] box = box(facet);
         if (covers(box, joint.area(), turn)) {
@@ -53,7 +54,7 @@ final class Placement {
     double width = flat.piece().width().toMillimetres();
     double height = flat.piece().height().toMillimetres();
     double[] box = {0, 0, width, height};
-    for (Turn turn : Turn.values()) {
+    for (Turned turn : turns(joint)) {
       if (covers(box, joint.area(), turn)) {
         return Optional.of(new Placed(placed(box, joint.area(), turn), 0));
       }
@@ -77,13 +78,9 @@ final class Placement {
     return reach;
   }
 
-  /** How a piece is turned on its host. */
-  private enum Turn {
-    NONE,
-    /** The right edge goes to the top. */
-    LEFT,
-    /** The left edge goes to the top. */
-    RIGHT
+  /** Only a pattern that says so turns a piece upside down. */
+  private static List<Turned> turns(Joint joint) {
+    return joint.turned().map(List::of).orElse(List.of(Turned.NONE, Turned.LEFT, Turned.RIGHT));
   }
 
   private static double[] box(Facet facet) {
@@ -97,15 +94,15 @@ final class Placement {
     return box;
   }
 
-  private static boolean covers(double[] box, Area area, Turn turn) {
-    boolean turned = turn != Turn.NONE;
+  private static boolean covers(double[] box, Area area, Turned turn) {
+    boolean turned = turn == Turned.LEFT || turn == Turned.RIGHT;
     double wide = turned ? box[3] - box[1] : box[2] - box[0];
     double tall = turned ? box[2] - box[0] : box[3] - box[1];
     return Math.abs(wide - area.width().toMillimetres()) <= Tolerance.FOLDED.length()
         && Math.abs(tall - area.height().toMillimetres()) <= Tolerance.FOLDED.length();
   }
 
-  private static Motion placed(double[] box, Area area, Turn turn) {
+  private static Motion placed(double[] box, Area area, Turned turn) {
     Spot at = Spot.from(area.at());
     return switch (turn) {
       case NONE ->
@@ -123,6 +120,12 @@ final class Placement {
               new Vec(-1, 0, 0),
               UP,
               new Vec(at.x() + box[3], at.y() - box[0], 0));
+      case HALF ->
+          new Motion(
+              new Vec(-1, 0, 0),
+              new Vec(0, -1, 0),
+              UP,
+              new Vec(at.x() + box[2], at.y() + box[3], 0));
     };
   }
 

@@ -1,25 +1,30 @@
 package cufflink.core.fold;
 
+import cufflink.core.design.Area;
 import cufflink.core.design.Design;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Opening;
 import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
+import cufflink.core.design.Pocket;
 import cufflink.core.design.Point;
 import cufflink.core.flat.Arrangement;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Tolerance;
+import cufflink.core.paper.HeldItem;
+import cufflink.core.paper.Materials;
 import cufflink.core.paper.Papers;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 
 /**
- * How thick a card is where, folded flat.
+ * How thick a card is where, as it lies closed.
  *
  * @param regions the parts over each of which the same papers lie
  * @param grams what the card weighs with its layers and what is glued on (grammage times area, ISO
@@ -71,8 +76,11 @@ public record Thickness(List<Region> regions, double grams) {
     }
   }
 
-  /** A paper that lies somewhere, and how thick it is with its glue. */
-  private record Sheet(List<Spot> corners, double caliper) {}
+  /**
+   * Something that lies somewhere, how high its level is and how thick it is with its glue; what is
+   * held is no ply.
+   */
+  private record Sheet(List<Spot> corners, double level, double caliper, boolean isPly) {}
 
   /** Copies the list. */
   public Thickness {
@@ -83,31 +91,80 @@ public record Thickness(List<Region> regions, double grams) {
    * Measures a card.
    *
    * @param model the card, put together
-   * @param moment a moment at which it lies flat
-   * @param design the design, for its layers
-   * @param papers what it is made from
-   * @param raised whether layers stand on foam pads
+   * @param moment a moment at which it lies on the table, see {@link FoldModel#lies}
+   * @param design the design, for its layers and pockets
+   * @param materials what goes into it
    * @return how thick it is where
    */
-  public static Thickness of(
-      FoldModel model, double moment, Design design, Papers papers, boolean raised) {
+  public static Thickness of(FoldModel model, double moment, Design design, Materials materials) {
+    Papers papers = materials.papers();
     Pose pose = model.pose(moment);
     Assembly assembly = model.assembly();
     List<Sheet> sheets = new ArrayList<>();
     for (Facet facet : assembly.facets()) {
+      if (!isLevel(pose, facet.index())) {
+        continue;
+      }
       PaperKind kind = assembly.pieceOf(facet.index()).paper();
       boolean glued =
           assembly.members().stream()
               .flatMap(member -> member.glue().stream())
-              .anyMatch(glue -> glue.facet() == facet.index());
+              .anyMatch(glue -> glue.facet() == facet.index() && !glue.dry());
       double caliper = caliper(kind, papers) + (glued ? GLUE.toMillimetres() : 0);
-      sheets.add(new Sheet(flat(pose, facet.index(), facet.corners()), caliper));
+      sheets.add(sheet(pose, facet.index(), facet.corners(), caliper));
     }
-    double glue = (raised ? FOAM : GLUE).toMillimetres();
+    double glue = (materials.raised() ? FOAM : GLUE).toMillimetres();
     for (Layer layer : design.layers()) {
       addLayer(sheets, pose, assembly, layer, caliper(layer.paper(), papers) + glue);
     }
+    materials.item().flatMap(item -> held(pose, assembly, design, item)).ifPresent(sheets::add);
     return new Thickness(regions(sheets), grams(assembly, design, papers));
+  }
+
+  private static boolean isLevel(Pose pose, int facet) {
+    return Math.abs(pose.motions().get(facet).up().z()) > 1 - Tolerance.FOLDED.angle();
+  }
+
+  private static Sheet sheet(Pose pose, int facet, List<Spot> corners, double caliper) {
+    double level = pose.place(facet, corners.get(0)).z();
+    return new Sheet(flat(pose, facet, corners), level, caliper, true);
+  }
+
+  /** What is held lies in the middle of the pocket with most room for it, turned the better way. */
+  private static Optional<Sheet> held(Pose pose, Assembly assembly, Design design, HeldItem item) {
+    return design.pockets().stream()
+        .filter(pocket -> pocket.area().isPresent())
+        .max(Comparator.comparing(pocket -> room(item, pocket)))
+        .flatMap(pocket -> held(pose, assembly, pocket, item));
+  }
+
+  private static Length room(HeldItem item, Pocket pocket) {
+    return item.clearance(pocket.width(), pocket.depth(), pocket.room());
+  }
+
+  private static Optional<Sheet> held(Pose pose, Assembly assembly, Pocket pocket, HeldItem item) {
+    Area area = pocket.area().orElseThrow();
+    double wide = item.width().toMillimetres();
+    double tall = item.height().toMillimetres();
+    boolean areaIsWide = area.width().compareTo(area.height()) > 0;
+    boolean turns = areaIsWide != wide > tall;
+    double across = (turns ? tall : wide) / 2;
+    double along = (turns ? wide : tall) / 2;
+    double x = area.at().x().toMillimetres() + area.width().toMillimetres() / 2;
+    double y = area.at().y().toMillimetres() + area.height().toMillimetres() / 2;
+    List<Spot> corners =
+        List.of(
+            new Spot(x - across, y - along),
+            new Spot(x + across, y - along),
+            new Spot(x + across, y + along),
+            new Spot(x - across, y + along));
+    return assembly.facets().stream()
+        .filter(facet -> assembly.pieceOf(facet.index()).id().equals(pocket.on()))
+        .filter(facet -> Facet.holds(facet.polygon(), new Spot(x, y)))
+        .filter(facet -> isLevel(pose, facet.index()))
+        .map(facet -> sheet(pose, facet.index(), corners, item.thick().toMillimetres()))
+        .map(all -> new Sheet(all.corners(), all.level(), all.caliper(), false))
+        .findFirst();
   }
 
   private static double caliper(PaperKind kind, Papers papers) {
@@ -128,14 +185,14 @@ public record Thickness(List<Region> regions, double grams) {
       List<Sheet> sheets, Pose pose, Assembly assembly, Layer layer, double caliper) {
     Polygon whole = Facet.polygon(layer.outline().stream().map(Spot::from).toList());
     for (Facet facet : assembly.facets()) {
-      if (!assembly.pieceOf(facet.index()).id().equals(layer.on())) {
+      boolean carries = assembly.pieceOf(facet.index()).id().equals(layer.on());
+      if (!carries || !isLevel(pose, facet.index())) {
         continue;
       }
       Geometry on = facet.polygon().intersection(whole);
       for (int i = 0; i < on.getNumGeometries(); i++) {
         if (on.getGeometryN(i) instanceof Polygon part && part.getArea() > 1) {
-          List<Spot> corners = flat(pose, facet.index(), Arrangement.corners(part));
-          sheets.add(new Sheet(corners, caliper));
+          sheets.add(sheet(pose, facet.index(), Arrangement.corners(part), caliper));
         }
       }
     }
@@ -143,17 +200,37 @@ public record Thickness(List<Region> regions, double grams) {
 
   private static List<Region> regions(List<Sheet> sheets) {
     Overlay overlay = Overlay.of(sheets.stream().map(Sheet::corners).toList(), Tolerance.FOLDED);
+    double lowest = sheets.stream().mapToDouble(Sheet::level).min().orElse(0);
     List<Region> regions = new ArrayList<>();
     for (Overlay.Cell cell : overlay.cells()) {
-      double thick = cell.shapes().stream().mapToDouble(i -> sheets.get(i).caliper()).sum();
+      List<Sheet> here = cell.shapes().stream().mapToObj(sheets::get).toList();
       regions.add(
           new Region(
               Arrangement.corners(cell.polygon()),
               Arrangement.holes(cell.polygon()),
-              cell.shapes().cardinality(),
-              Length.fromMillimetres(thick)));
+              (int) here.stream().filter(Sheet::isPly).count(),
+              Length.fromMillimetres(thick(here, lowest))));
     }
     return regions;
+  }
+
+  /**
+   * Stacks what lies somewhere, level by level: what a gusset holds up lies at its height, or on
+   * what is below it if that is thicker.
+   */
+  private static double thick(List<Sheet> here, double lowest) {
+    List<Sheet> upwards = new ArrayList<>(here);
+    upwards.sort(Comparator.comparingDouble(Sheet::level));
+    double thick = 0;
+    double level = lowest;
+    for (Sheet sheet : upwards) {
+      if (sheet.level() - level > Tolerance.FOLDED.length()) {
+        thick = Math.max(thick, sheet.level() - lowest);
+        level = sheet.level();
+      }
+      thick += sheet.caliper();
+    }
+    return thick;
   }
 
   private static double grams(Assembly assembly, Design design, Papers papers) {
@@ -186,7 +263,7 @@ public record Thickness(List<Region> regions, double grams) {
    * @return the region, if there is any
    */
   public Optional<Region> thickest() {
-    return regions.stream().max(java.util.Comparator.comparing(Region::thick));
+    return regions.stream().max(Comparator.comparing(Region::thick));
   }
 
   /**

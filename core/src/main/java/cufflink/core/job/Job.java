@@ -4,6 +4,7 @@ import cufflink.core.design.Values;
 import cufflink.core.fit.Goal;
 import cufflink.core.measure.Marks;
 import cufflink.core.paper.HeldItem;
+import cufflink.core.paper.Materials;
 import cufflink.core.paper.Papers;
 import cufflink.core.pattern.Bench;
 import cufflink.core.run.ScoringHabit;
@@ -58,6 +59,15 @@ public record Job(
     Objects.requireNonNull(cutting);
     values = values.without(Bench.NAMES);
     pinned = Set.copyOf(pinned);
+  }
+
+  /**
+   * Returns what goes into the card.
+   *
+   * @return its papers, how its layers lie and what it holds
+   */
+  public Materials materials() {
+    return new Materials(papers, order.raised(), item);
   }
 
   /**

@@ -10,8 +10,24 @@ import cufflink.core.words.Words;
  * @param label the maker's name for it
  * @param width one side
  * @param height the other side
+ * @param thick how thick it is, zero or more
  */
-public record HeldItem(String id, String label, Length width, Length height) {
+public record HeldItem(String id, String label, Length width, Length height, Length thick) {
+  /** How thick something is of which nothing else is known; common practice, no source. */
+  public static final Length USUALLY_THICK = Length.ofMillimetres(1);
+
+  /**
+   * Makes something of the usual thickness.
+   *
+   * @param id its name in files and commands
+   * @param label the maker's name for it
+   * @param width one side
+   * @param height the other side
+   */
+  public HeldItem(String id, String label, Length width, Length height) {
+    this(id, label, width, height, USUALLY_THICK);
+  }
+
   /**
    * Returns something that is on no list.
    *
@@ -25,8 +41,8 @@ public record HeldItem(String id, String label, Length width, Length height) {
 
   /** Checks the sides. */
   public HeldItem {
-    if (!width.isPositive() || !height.isPositive()) {
-      throw new IllegalArgumentException("nothing is " + width + " by " + height);
+    if (!width.isPositive() || !height.isPositive() || thick.compareTo(Length.ZERO) < 0) {
+      throw new IllegalArgumentException("nothing is " + width + " by " + height + " by " + thick);
     }
   }
 

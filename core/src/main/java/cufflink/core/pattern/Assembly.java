@@ -34,7 +34,8 @@ record Assembly(
       Layer.Shape shape,
       List<List<Formula>> glue,
       Side mouth,
-      MovementTemplate movement) {}
+      MovementTemplate movement,
+      Optional<Joint.Turned> turned) {}
 
   record MovementTemplate(
       List<List<Formula>> about,
@@ -53,7 +54,13 @@ record Assembly(
 
   record ZoneTemplate(Presence presence, String on, Face face, List<Formula> area) {}
 
-  record PocketTemplate(Presence presence, String on, Formula width, Formula depth, Formula room) {}
+  record PocketTemplate(
+      Presence presence,
+      String on,
+      Formula width,
+      Formula depth,
+      Formula room,
+      Optional<List<Formula>> area) {}
 
   List<Joint> joints(Scope scope) {
     List<Joint> result = new ArrayList<>();
@@ -73,7 +80,8 @@ record Assembly(
                       each.shape(),
                       each.glue().stream().map(glue -> area(scope, glue)).toList(),
                       each.mouth(),
-                      each.movement().movement(scope))));
+                      each.movement().movement(scope),
+                      each.turned())));
     }
     return result;
   }
@@ -110,7 +118,8 @@ record Assembly(
                       each.on(),
                       scope.length(each.width()),
                       scope.length(each.depth()),
-                      scope.length(each.room()))));
+                      scope.length(each.room()),
+                      each.area().map(area -> area(scope, area)))));
     }
     return result;
   }

@@ -1,6 +1,7 @@
 package cufflink.core.pattern;
 
 import cufflink.core.design.Face;
+import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Side;
 import cufflink.core.expression.Formula;
@@ -50,7 +51,10 @@ final class AssemblyCompiler {
         section.oneOf("shape", Layer.Shape.class, Layer.Shape.WHOLE),
         section.items("glue").stream().map(each -> section.lengths(each, 4)).toList(),
         section.oneOf("mouth", Side.class, Side.NONE),
-        movement(section));
+        movement(section),
+        section.has("turned")
+            ? Optional.of(section.oneOf("turned", Joint.Turned.class, Joint.Turned.NONE))
+            : Optional.empty());
   }
 
   private static MovementTemplate movement(Section section) {
@@ -80,7 +84,8 @@ final class AssemblyCompiler {
         pieceName(section, "on", pieces),
         section.required("width", Kind.LENGTH),
         depth,
-        section.formula("room", Kind.LENGTH).orElse(depth));
+        section.formula("room", Kind.LENGTH).orElse(depth),
+        section.entry("area").map(each -> section.lengths(each, 4)));
   }
 
   private static List<Formula> area(Section section) {

@@ -19,6 +19,7 @@ import cufflink.core.measure.Length;
 import cufflink.core.measure.Tolerance;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** Makes small cards of several pieces for tests. */
 final class Cards {
@@ -57,7 +58,8 @@ final class Cards {
         Shape.WHOLE,
         List.of(),
         Side.NONE,
-        Movement.turning(List.of(at), either));
+        Movement.turning(List.of(at), either),
+        Optional.empty());
   }
 
   static Design design(List<Piece> pieces, List<Joint> joints, Stage... stages) {
@@ -90,6 +92,16 @@ final class Cards {
 
   static Joint moving(String piece, String on, Area area, Movement movement) {
     return new Joint(
-        piece, piece, piece, on, Face.INSIDE, area, Shape.WHOLE, List.of(), Side.NONE, movement);
+        piece,
+        piece,
+        piece,
+        on,
+        Face.INSIDE,
+        area,
+        Shape.WHOLE,
+        List.of(),
+        Side.NONE,
+        movement,
+        Optional.empty());
   }
 }

@@ -24,10 +24,12 @@ import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Tolerance;
+import cufflink.core.paper.Materials;
 import cufflink.core.paper.Paper;
 import cufflink.core.paper.Papers;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class FoldReportTest {
@@ -35,7 +37,8 @@ class FoldReportTest {
       LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN);
 
   private static FoldReport report(Design design, Papers papers) {
-    return FoldReport.of(design, model(design), papers, false, () -> false);
+    return FoldReport.of(
+        design, model(design), new Materials(papers, false, Optional.empty()), () -> false);
   }
 
   private static FoldModel model(Design design) {

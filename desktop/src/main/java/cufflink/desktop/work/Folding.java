@@ -5,7 +5,7 @@ import cufflink.core.flat.FlatPattern;
 import cufflink.core.fold.FoldModel;
 import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Derivation;
-import cufflink.core.paper.Papers;
+import cufflink.core.paper.Materials;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -32,7 +32,7 @@ public final class Folding {
   private volatile int asked;
 
   /** What the folding depends on. */
-  private record Asked(Design design, Papers papers, boolean raised) {}
+  private record Asked(Design design, Materials materials) {}
 
   /**
    * A card that was folded in thought.
@@ -74,8 +74,7 @@ public final class Folding {
       return;
     }
     Derivation.Made made = derivation.made().get();
-    boolean raised = derivation.job().order().raised();
-    Asked now = new Asked(made.design(), derivation.job().papers(), raised);
+    Asked now = new Asked(made.design(), derivation.job().materials());
     if (now.equals(last)) {
       return;
     }
@@ -94,7 +93,7 @@ public final class Folding {
   private void fold(Asked card, FlatPattern flat, int question) {
     FoldModel model = FoldModel.assembled(card.design(), flat);
     FoldReport report =
-        FoldReport.of(card.design(), model, card.papers(), card.raised(), () -> question != asked);
+        FoldReport.of(card.design(), model, card.materials(), () -> question != asked);
     Platform.runLater(
         () -> {
           if (question == asked) {

@@ -53,7 +53,6 @@ final class CheckCommand implements Callable<Integer> {
   private static List<Finding> folded(Derivation derivation, Derivation.Made made) {
     FoldModel model = FoldModel.assembled(made.design(), made.flat());
     Job job = derivation.job();
-    return FoldReport.of(made.design(), model, job.papers(), job.order().raised(), () -> false)
-        .findings();
+    return FoldReport.of(made.design(), model, job.materials(), () -> false).findings();
   }
 }

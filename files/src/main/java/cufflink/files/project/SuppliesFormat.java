@@ -43,7 +43,8 @@ final class SuppliesFormat {
                     .put("id", item.id())
                     .put("label", item.label())
                     .put("width", item.width().toString())
-                    .put("height", item.height().toString()));
+                    .put("height", item.height().toString())
+                    .put("thick", item.thick().toString()));
   }
 
   private static void write(ObjectNode root, Order order) {
@@ -115,13 +116,16 @@ final class SuppliesFormat {
                 node.path("id").asText("own"),
                 node.path("label").asText(""),
                 width.get(),
-                height.get()))
+                height.get(),
+                length(node, "thick").orElse(HeldItem.USUALLY_THICK)))
         : Optional.empty();
   }
 
   private static Optional<Length> side(JsonNode node, String key) {
-    return LengthParser.parse(node.path(key).asText(""), Unit.MILLIMETRE)
-        .value()
-        .filter(Length::isPositive);
+    return length(node, key).filter(Length::isPositive);
+  }
+
+  private static Optional<Length> length(JsonNode node, String key) {
+    return LengthParser.parse(node.path(key).asText(""), Unit.MILLIMETRE).value();
   }
 }

@@ -38,12 +38,12 @@ public final class StandardSizes {
 
   private static final List<HeldItem> ITEMS =
       read("items.yaml").stream()
-          .map(each -> new HeldItem(each.id, each.label, each.width, each.height))
+          .map(each -> new HeldItem(each.id, each.label, each.width, each.height, each.thick))
           .toList();
 
   private StandardSizes() {}
 
-  private record Named(String id, String label, Length width, Length height) {}
+  private record Named(String id, String label, Length width, Length height, Length thick) {}
 
   /**
    * A width and a height.
@@ -151,6 +151,12 @@ public final class StandardSizes {
                     : Parsed.bad("size.zero", text.strip()));
   }
 
+  private static Length thick(Map<?, ?> fields) {
+    return fields.get("thick") instanceof String text
+        ? LengthParser.parse(text, Unit.MILLIMETRE).orElseThrow()
+        : Length.ZERO;
+  }
+
   private static List<Named> read(String file) {
     try (InputStream in =
         StandardSizes.class.getResourceAsStream("/cufflink/files/sizes/" + file)) {
@@ -165,7 +171,8 @@ public final class StandardSizes {
                   (String) fields.get("id"),
                   (String) fields.get("label"),
                   size.width(),
-                  size.height()));
+                  size.height(),
+                  thick(fields)));
         }
       }
       return List.copyOf(sizes);

@@ -14,11 +14,13 @@ import cufflink.core.fold.Vec;
 import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Derivation;
 import cufflink.core.measure.Length;
+import cufflink.core.paper.Materials;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Pattern;
 import cufflink.files.Jobs;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -79,7 +81,11 @@ class FoldEngineTest {
     String what = card.pattern().id() + " " + card.job().values();
     assertTrue(model.movesThroughout(), what);
     FoldReport report =
-        FoldReport.of(made.design(), model, card.job().papers(), false, () -> false);
+        FoldReport.of(
+            made.design(),
+            model,
+            new Materials(card.job().papers(), false, Optional.empty()),
+            () -> false);
     assertEquals(List.of(), report.findings().stream().map(Finding::sentence).toList(), what);
     assertTrue(model.stages().size() > model.closing(), what + " is never opened");
     assertClosesAgain(model, what);

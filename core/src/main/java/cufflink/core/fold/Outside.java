@@ -1,0 +1,119 @@
+package cufflink.core.fold;
+
+import cufflink.core.flat.Facet;
+import cufflink.core.flat.Spot;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.union.UnaryUnionOp;
+
+/**
+ * What sticks out of a closed card: a part of a piece that lies beside the base, seen from above.
+ *
+ * @param member the piece, by its index in the assembly
+ * @param amount how far it sticks out of the closed card, in millimetres
+ * @param moment since when it does while the card is folded, as for {@link FoldModel#pose(double)}
+ * @param degrees how far the card is still open then
+ */
+public record Outside(int member, double amount, double moment, double degrees) {
+  private static final int POSES = 16;
+
+  /** What a maker would not notice, in millimetres. */
+  private static final double NOTICEABLE = 0.4;
+
+  private static final GeometryFactory GEOMETRY = new GeometryFactory();
+
+  /**
+   * Looks at a card as it closes, and while something is pulled through it.
+   *
+   * @param model the folded card
+   * @return each piece that sticks out, with the most it does; empty for a card that stands
+   */
+  public static List<Outside> of(FoldModel model) {
+    List<Outside> found = new ArrayList<>();
+    if (!model.lies(model.closing())) {
+      return found;
+    }
+    for (int member = 1; member < model.assembly().members().size(); member++) {
+      int index = member;
+      closed(model, member).or(() -> worked(model, index)).ifPresent(found::add);
+    }
+    return found;
+  }
+
+  private static Optional<Outside> closed(FoldModel model, int member) {
+    double closed = model.closing();
+    double amount = amount(model, closed, member);
+    if (amount <= NOTICEABLE) {
+      return Optional.empty();
+    }
+    double since = closed;
+    for (int i = model.closing() * POSES - 1; i >= 0; i--) {
+      double moment = i / (double) POSES;
+      if (model.shown(moment) == moment) {
+        if (amount(model, moment, member) <= NOTICEABLE) {
+          break;
+        }
+        since = moment;
+      }
+    }
+    return Optional.of(new Outside(member, amount, since, open(model, since)));
+  }
+
+  /**
+   * What is carried along by something that slides stays on the card; what slides itself may not.
+   */
+  private static Optional<Outside> worked(FoldModel model, int member) {
+    Outside worst = null;
+    for (int i = model.closing() * POSES + 1; i <= model.stages().size() * POSES; i++) {
+      double moment = i / (double) POSES;
+      boolean looksAt = model.shown(moment) == moment && isCarried(model, moment, member);
+      double amount = looksAt ? amount(model, moment, member) : 0;
+      if (amount > NOTICEABLE && (worst == null || amount > worst.amount())) {
+        worst = new Outside(member, amount, moment, open(model, moment));
+      }
+    }
+    return Optional.ofNullable(worst);
+  }
+
+  private static boolean isCarried(FoldModel model, double moment, int member) {
+    Assembly assembly = model.assembly();
+    int stage = (int) Math.ceil(moment) - 1;
+    boolean slides =
+        assembly.slides().stream()
+            .anyMatch(slide -> model.stages().get(stage).with().containsKey(slide.name()));
+    return slides
+        && assembly.slides().stream()
+            .noneMatch(slide -> assembly.memberOf(slide.facet()) == member);
+  }
+
+  private static double amount(FoldModel model, double moment, int member) {
+    Pose pose = model.pose(moment);
+    Assembly assembly = model.assembly();
+    List<Polygon> base = new ArrayList<>();
+    for (Facet facet : assembly.members().get(0).flat().facets()) {
+      base.add(
+          Facet.polygon(
+              pose.corners(facet.index()).stream().map(at -> new Spot(at.x(), at.y())).toList()));
+    }
+    Geometry outline = UnaryUnionOp.union(base);
+    double most = 0;
+    for (Facet facet : assembly.facets()) {
+      if (assembly.memberOf(facet.index()) == member) {
+        for (Vec corner : pose.corners(facet.index())) {
+          Coordinate at = new Coordinate(corner.x(), corner.y());
+          most = Math.max(most, outline.distance(GEOMETRY.createPoint(at)));
+        }
+      }
+    }
+    return most;
+  }
+
+  private static double open(FoldModel model, double moment) {
+    return model.turned(Math.ceil(moment)) - model.turned(moment);
+  }
+}

@@ -1,0 +1,283 @@
+package cufflink.core.inspect;
+
+import cufflink.core.design.Face;
+import cufflink.core.design.Finding;
+import cufflink.core.design.Finding.Place;
+import cufflink.core.design.Finding.Severity;
+import cufflink.core.design.Fold;
+import cufflink.core.design.Layer;
+import cufflink.core.design.PaperKind;
+import cufflink.core.design.Piece;
+import cufflink.core.design.Sentence;
+import cufflink.core.design.Side;
+import cufflink.core.design.Stage;
+import cufflink.core.flat.Crease;
+import cufflink.core.flat.FlatPattern;
+import cufflink.core.flat.Vertex;
+import cufflink.core.fold.Assembly;
+import cufflink.core.fold.Catches;
+import cufflink.core.fold.FlatFoldability;
+import cufflink.core.fold.FoldModel;
+import cufflink.core.fold.LayerOrder;
+import cufflink.core.fold.MirroredCrease;
+import cufflink.core.fold.Outside;
+import cufflink.core.fold.Sight;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.Tolerance;
+import cufflink.core.paper.Paper;
+import cufflink.core.paper.Papers;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.BooleanSupplier;
+
+/** What goes wrong when a card is folded in thought, as findings. */
+final class FoldFindings {
+  private static final int PER_CENT = 100;
+
+  private FoldFindings() {}
+
+  static List<Finding> vertices(FoldModel model) {
+    List<Finding> findings = new ArrayList<>();
+    double[] closed = model.turns(model.closing());
+    for (Assembly.Member member : model.assembly().members()) {
+      FlatPattern flat = member.flat();
+      double[] own = new double[flat.creases().size()];
+      System.arraycopy(closed, member.firstCrease(), own, 0, own.length);
+      for (FlatFoldability.Fault fault : FlatFoldability.faults(flat, own)) {
+        findings.add(finding(flat, fault));
+      }
+    }
+    return findings;
+  }
+
+  private static Finding finding(FlatPattern flat, FlatFoldability.Fault fault) {
+    String[] scores =
+        fault.vertex().spokes().stream()
+            .map(spoke -> flat.creases().get(spoke.crease()).score())
+            .map(score -> score.id())
+            .distinct()
+            .toArray(String[]::new);
+    Length x = Length.fromMillimetres(fault.vertex().place().x());
+    Length y = Length.fromMillimetres(fault.vertex().place().y());
+    Sentence sentence =
+        switch (fault.kind()) {
+          case ODD -> Sentence.of("fold.vertex-odd", x, y);
+          case COUNT -> Sentence.of("fold.vertex-count", x, y);
+          case ANGLES ->
+              Sentence.of("fold.vertex-angles", x, y, degrees(fault.amount()))
+                  .followedBy(
+                      fault
+                          .repair()
+                          .map(
+                              repair ->
+                                  Sentence.of(
+                                      "fold.vertex-repair",
+                                      label(flat.creases().get(repair.crease())),
+                                      degrees(repair.radians())))
+                          .orElseThrow());
+        };
+    String kind = "vertex-" + fault.kind().name().toLowerCase(Locale.ROOT);
+    return new Finding(
+        kind, Severity.ERROR, Place.on(flat.piece().id(), scores), sentence, Optional.empty());
+  }
+
+  private static String degrees(double radians) {
+    return String.format(Locale.ROOT, "%.1f", Math.abs(Math.toDegrees(radians)));
+  }
+
+  private static String label(Crease crease) {
+    return crease.score().label();
+  }
+
+  static Optional<Finding> stuck(FoldModel model) {
+    return model
+        .stuck()
+        .map(
+            stuck -> {
+              Stage stage = model.stages().get(stuck.stage());
+              String[] scores =
+                  stuck.creases().stream()
+                      .filter(crease -> crease >= 0 && crease < model.assembly().creases().size())
+                      .map(crease -> model.assembly().creases().get(crease).score().id())
+                      .distinct()
+                      .toArray(String[]::new);
+              return new Finding(
+                  stuck.loose() > 0 ? "stage-loose" : "stage-stuck",
+                  Severity.WARNING,
+                  Place.on(stage.piece(), scores),
+                  sentence(model, stage, stuck),
+                  Optional.empty());
+            });
+  }
+
+  private static Sentence sentence(FoldModel model, Stage stage, FoldModel.Stuck stuck) {
+    if (stuck.loose() > 0) {
+      return Sentence.of("fold.loose", stage.title());
+    }
+    int part = (int) Math.round(PER_CENT * stuck.share());
+    Sentence sentence =
+        part == 0
+            ? Sentence.of("fold.stuck", stage.title())
+            : Sentence.of("fold.stuck-part", stage.title(), Integer.toString(part));
+    return stuck.creases().stream()
+        .flatMap(crease -> meeting(model, crease).stream())
+        .findFirst()
+        .map(
+            vertex ->
+                sentence.followedBy(
+                    Sentence.of(
+                        "fold.stuck-vertex",
+                        Length.fromMillimetres(vertex.place().x()),
+                        Length.fromMillimetres(vertex.place().y()))))
+        .orElse(sentence);
+  }
+
+  /** Returns the place at which a crease meets others. */
+  private static Optional<Vertex> meeting(FoldModel model, int crease) {
+    return model.assembly().members().stream()
+        .flatMap(
+            member ->
+                Vertex.of(member.flat(), Tolerance.PAPER).stream()
+                    .filter(
+                        vertex ->
+                            vertex.spokes().stream()
+                                .anyMatch(
+                                    spoke -> member.firstCrease() + spoke.crease() == crease)))
+        .findFirst();
+  }
+
+  static Finding clash(FoldModel model) {
+    int done = model.closing();
+    int crease = LayerOrder.of(model.pose(done), model.turns(done), true).clash();
+    String piece = model.flat().piece().id();
+    Place place = Place.on(piece);
+    if (crease >= 0) {
+      Crease where = model.assembly().creases().get(crease);
+      place = Place.on(model.assembly().pieceOf(where.first()).id(), where.score().id());
+    }
+    return new Finding(
+        "layers-clash",
+        Severity.ERROR,
+        place,
+        Sentence.of("fold.clash", model.flat().piece().label()),
+        Optional.empty());
+  }
+
+  static List<Finding> catches(FoldModel model, BooleanSupplier stops) {
+    List<Finding> findings = new ArrayList<>();
+    Set<List<Object>> told = new HashSet<>();
+    Assembly assembly = model.assembly();
+    for (Catches.Catch each : Catches.of(model, stops)) {
+      int stage = (int) Math.min(model.stages().size() - 1, Math.floor(each.moment()));
+      String one = assembly.pieceOf(each.facet()).label();
+      String other = assembly.pieceOf(each.other()).label();
+      if (told.add(List.of(stage, one, other))) {
+        Sentence sentence =
+            Sentence.of(
+                one.equals(other) ? "fold.catch-self" : "fold.catch",
+                model.stages().get(stage).title(),
+                one,
+                other,
+                Length.fromMillimetres(each.amount()),
+                whole(model.turned(each.moment())));
+        String piece = assembly.pieceOf(each.facet()).id();
+        findings.add(
+            new Finding("catches", Severity.WARNING, Place.on(piece), sentence, Optional.empty()));
+      }
+    }
+    return findings;
+  }
+
+  /** A fold that has to go through two plies and is scored on one of them only. */
+  static List<Finding> mirrored(FoldModel model) {
+    List<Finding> findings = new ArrayList<>();
+    for (MirroredCrease each : MirroredCrease.of(model)) {
+      Crease crease = model.assembly().creases().get(each.crease());
+      Piece piece = model.assembly().pieceOf(each.facet());
+      String key = each.fold() == Fold.VALLEY ? "fold.mirror-valley" : "fold.mirror-mountain";
+      Sentence sentence =
+          Sentence.of(
+              key,
+              model.stages().get(each.stage()).title(),
+              label(crease),
+              piece.label(),
+              Length.fromMillimetres(each.from().x()),
+              Length.fromMillimetres(each.from().y()),
+              Length.fromMillimetres(each.to().x()),
+              Length.fromMillimetres(each.to().y()));
+      Place place = Place.on(piece.id(), crease.score().id());
+      findings.add(
+          new Finding("crease-missing", Severity.ERROR, place, sentence, Optional.empty()));
+    }
+    return findings;
+  }
+
+  static List<Finding> outside(FoldModel model) {
+    List<Finding> findings = new ArrayList<>();
+    for (Outside each : Outside.of(model)) {
+      Piece piece = model.assembly().members().get(each.member()).flat().piece();
+      Length amount = Length.fromMillimetres(each.amount());
+      boolean closed = each.moment() <= model.closing();
+      int stage = (int) Math.max(0, Math.ceil(each.moment()) - 1);
+      Sentence sentence =
+          closed
+              ? each.degrees() < 1
+                  ? Sentence.of("fold.outside", piece.label(), amount)
+                  : Sentence.of("fold.outside-since", piece.label(), amount, whole(each.degrees()))
+              : Sentence.of(
+                  "fold.outside-worked", model.stages().get(stage).title(), piece.label(), amount);
+      findings.add(
+          new Finding(
+              "sticks-out",
+              closed ? Severity.ERROR : Severity.WARNING,
+              Place.on(piece.id()),
+              sentence,
+              Optional.empty()));
+    }
+    return findings;
+  }
+
+  private static String whole(double degrees) {
+    return Long.toString(Math.round(degrees));
+  }
+
+  /** A print that lies on its side or upside down where it is seen first. */
+  static List<Finding> prints(Sight sight, Papers papers) {
+    List<Finding> findings = new ArrayList<>();
+    Set<String> told = new HashSet<>();
+    for (Sight.Shown shown : sight.shown()) {
+      Optional<Layer> layer = shown.layer();
+      Paper paper =
+          layer.filter(each -> each.paper() != PaperKind.CARDSTOCK).isPresent()
+              ? papers.patterned()
+              : papers.card();
+      boolean isPrinted = paper.print() != Paper.Print.NONE;
+      boolean shows = layer.isPresent() || paper.twoSided() || shown.face() == Face.OUTSIDE;
+      String name = layer.map(Layer::label).orElse(shown.piece());
+      if (isPrinted && shows && shown.top() != Side.TOP && told.add(name)) {
+        findings.add(print(shown, name));
+      }
+    }
+    return findings;
+  }
+
+  private static Finding print(Sight.Shown shown, String name) {
+    boolean onItsSide = shown.top() == Side.LEFT || shown.top() == Side.RIGHT;
+    boolean turns = !onItsSide && shown.layer().filter(each -> !each.shape().isHalf()).isPresent();
+    String key = onItsSide ? "fold.print-side" : turns ? "fold.print-turn" : "fold.print-down";
+    Place place =
+        Place.on(
+            shown.piece(),
+            shown.layer().map(each -> new String[] {each.id()}).orElse(new String[0]));
+    return new Finding(
+        "print-direction",
+        turns ? Severity.WARNING : Severity.ERROR,
+        place,
+        Sentence.of(key, name),
+        Optional.empty());
+  }
+}
