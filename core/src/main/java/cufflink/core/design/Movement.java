@@ -28,8 +28,14 @@ public record Movement(
    * @param towards the side of the host to which distances above nought slide it
    * @param at a place on the piece, as it lies by itself, that keeps to the host; empty if it is
    *     what covers the joint's area
+   * @param under pieces that hold it down, such as a band it slides under
    */
-  public record Slide(Side towards, Optional<Point> at) {}
+  public record Slide(Side towards, Optional<Point> at, List<String> under) {
+    /** Copies the list. */
+    public Slide {
+      under = List.copyOf(under);
+    }
+  }
 
   /**
    * Makes a piece that turns about lines.
@@ -49,7 +55,7 @@ public record Movement(
    * @return the movement
    */
   public static Movement sliding(Side towards) {
-    Slide slide = new Slide(towards, Optional.empty());
+    Slide slide = new Slide(towards, Optional.empty(), List.of());
     return new Movement(List.of(), false, Optional.of(slide), List.of());
   }
 

@@ -2,6 +2,7 @@ package cufflink.core.drawing;
 
 import cufflink.core.design.Face;
 import cufflink.core.design.Opening;
+import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.flat.Crease;
@@ -229,13 +230,19 @@ public final class FoldDrawing {
             : FoldedView.of(model, moment, viewpoint).plies();
     for (Ply ply : plies) {
       List<Spot> corners = ply.corners().stream().map(pen::place).toList();
-      pen.shape(corners, Fill.of(ply.face()), ply.light(), Ref.NONE);
+      pen.shape(corners, fill(ply), ply.light(), Ref.NONE);
       drawPatches(pen, pose, ply);
       drawScores(pen, pose, ply);
       drawEdges(pen, pose, ply);
       drawCreases(pen, pose, ply);
     }
     return pen.drawing(surface);
+  }
+
+  /** Patterned paper and ribbon look like a layer, whichever face is up. */
+  private Fill fill(Ply ply) {
+    boolean plain = model.assembly().pieceOf(ply.facet()).paper() == PaperKind.CARDSTOCK;
+    return plain ? Fill.of(ply.face()) : Fill.LAYER;
   }
 
   /** Fits all of these places into the surface. */

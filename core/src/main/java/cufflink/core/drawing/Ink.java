@@ -26,6 +26,8 @@ public enum Ink {
   NEXT_CUT(3, 7, 4),
   /** The way paper moves in a stage. */
   ARROW(2.2),
+  /** Where paper meets paper while it is folded: heavy. */
+  CAUGHT(3.2),
   /** A groove of the scoring board. */
   GROOVE(0.8),
   /** A ruler's marks. */

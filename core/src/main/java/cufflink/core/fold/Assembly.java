@@ -65,6 +65,7 @@ public record Assembly(
    * @param placement how the piece lies in the host's frame at first
    * @param inside whether it lies on the inside of its host
    * @param alone whether nothing else joins the piece to the card
+   * @param under the pieces that hold it down
    */
   public record Slide(
       String name,
@@ -73,7 +74,13 @@ public record Assembly(
       Vec towards,
       Motion placement,
       boolean inside,
-      boolean alone) {}
+      boolean alone,
+      List<String> under) {
+    /** Copies the list. */
+    public Slide {
+      under = List.copyOf(under);
+    }
+  }
 
   /**
    * A line about which a piece turns on its host. Its angle comes after those of the creases.
@@ -246,15 +253,26 @@ public record Assembly(
   }
 
   /**
-   * Says which of two facets that never move against each other lies on the inside of the other, by
-   * the order in which their pieces were glued on.
+   * Says which of two facets that never move against each other lies on the inside of the other: by
+   * what keeps them to each other, or by the order in which their pieces were glued on.
    *
    * @param facet one facet
    * @param other the other facet
    * @return 1 if the first does, −1 if the second does, 0 if they are of one piece
    */
   int glued(int facet, int other) {
-    return Integer.signum(rank(memberOf(facet)) - rank(memberOf(other)));
+    int direct = touching(facet, other) - touching(other, facet);
+    return direct != 0 ? direct : Integer.signum(rank(memberOf(facet)) - rank(memberOf(other)));
+  }
+
+  /** Returns 1 if a facet is glued to the inside of another, −1 to its outside, 0 if to neither. */
+  private int touching(int facet, int host) {
+    for (Glue glue : members.get(memberOf(facet)).glue()) {
+      if (glue.facet() == facet && glue.host() == host) {
+        return glue.inside() ? 1 : -1;
+      }
+    }
+    return 0;
   }
 
   private int rank(int member) {

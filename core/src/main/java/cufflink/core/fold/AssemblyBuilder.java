@@ -121,7 +121,8 @@ final class AssemblyBuilder {
             direction(slide.towards()),
             motion,
             joint.face() == Face.INSIDE,
-            alone));
+            alone,
+            slide.under()));
     if (alone) {
       add(flat, Optional.of(joint), List.of());
     }

@@ -5,6 +5,7 @@ import cufflink.core.flat.Spot;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
 import org.locationtech.jts.geom.Coordinate;
@@ -37,8 +38,12 @@ public final class Catches {
    * @param facet the facet whose edge goes through
    * @param other the facet it goes through
    * @param amount how far it is through in that pose, in millimetres
+   * @param place where it goes through, on the other facet
    */
-  public record Catch(double moment, int facet, int other, double amount) {}
+  public record Catch(double moment, int facet, int other, double amount, Spot place) {}
+
+  /** How far an edge goes through a facet, and where. */
+  private record Through(double amount, Spot place) {}
 
   private Catches(FoldModel model) {
     this.model = model;
@@ -78,10 +83,11 @@ public final class Catches {
         for (int other = 0; other < polygons.size(); other++) {
           List<Integer> pair = List.of(Math.min(facet, other), Math.max(facet, other));
           if (facet != other && !joined.contains(pair) && !found.contains(pair)) {
-            double amount = through(pose, corners.get(facet), other);
-            if (amount > 0) {
+            Optional<Through> through = through(pose, corners.get(facet), other);
+            if (through.isPresent()) {
               found.add(pair);
-              catches.add(new Catch(moment, facet, other, amount));
+              double amount = through.get().amount();
+              catches.add(new Catch(moment, facet, other, amount, through.get().place()));
             }
           }
         }
@@ -90,25 +96,25 @@ public final class Catches {
     return catches;
   }
 
-  /** Returns how far an edge of one facet goes through another, 0 if none does. */
-  private double through(Pose pose, List<Vec> corners, int other) {
+  /** Finds the edge of one facet that goes farthest through another. */
+  private Optional<Through> through(Pose pose, List<Vec> corners, int other) {
     Motion motion = pose.motions().get(other);
-    double most = 0;
+    Through most = new Through(0, new Spot(0, 0));
     Vec before = motion.back(corners.get(corners.size() - 1));
     for (Vec corner : corners) {
       Vec now = motion.back(corner);
       double amount = Math.min(Math.abs(before.z()), Math.abs(now.z()));
-      if (before.z() * now.z() < 0 && amount > THROUGH && amount > most) {
+      if (before.z() * now.z() < 0 && amount > THROUGH && amount > most.amount()) {
         double share = before.z() / (before.z() - now.z());
         Spot place =
             new Spot(
                 before.x() + (now.x() - before.x()) * share,
                 before.y() + (now.y() - before.y()) * share);
-        most = isClear(polygons.get(other), place) ? amount : most;
+        most = isClear(polygons.get(other), place) ? new Through(amount, place) : most;
       }
       before = now;
     }
-    return most;
+    return Optional.of(most).filter(each -> each.amount() > 0);
   }
 
   private static boolean isClear(Polygon polygon, Spot place) {

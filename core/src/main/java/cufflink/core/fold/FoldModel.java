@@ -95,11 +95,12 @@ public final class FoldModel {
 
   /** Returns the linkage at a moment, with the loops that are closed by then. */
   private Linkage linkage(double moment) {
-    return linkage.with(
-        link ->
-            !link.late()
-                || link.second() >= assembly.facets().size()
-                || since[assembly.memberOf(link.second())] <= moment);
+    return linkage.with(link -> !link.late() || isPut(link.second(), moment));
+  }
+
+  /** Says whether the piece of a facet has been folded and is where it belongs. */
+  boolean isPut(int facet, double moment) {
+    return facet >= assembly.facets().size() || since[assembly.memberOf(facet)] <= moment;
   }
 
   /**
@@ -500,7 +501,7 @@ public final class FoldModel {
       return Optional.empty();
     }
     LayerOrder order = LayerOrder.of(pose(done), turns(done), true);
-    return order.find(order.hints(new PlyOrder(this, done, Tolerance.PAPER), pose(done)));
+    return order.find(order.hints(new PlyOrder(this, done, Tolerance.FOLDED), pose(done)));
   }
 
   /**

@@ -24,7 +24,7 @@ import org.locationtech.jts.geom.Polygon;
 public record FoldedView(List<Ply> plies) {
   private static final Vec LIGHT = new Vec(-0.35, -0.45, 0.82);
   private static final double SMALLEST_AREA = 1e-3;
-  private static final double TOUCHING = 1e-4;
+  private static final double TOUCHING = 1e-3;
 
   /**
    * One facet as the eye sees it.
@@ -76,7 +76,7 @@ public record FoldedView(List<Ply> plies) {
    * @return the polygons to paint
    */
   public static FoldedView of(FoldModel model, double moment, Pose pose, Viewpoint viewpoint) {
-    PlyOrder order = new PlyOrder(model, moment, Tolerance.PAPER);
+    PlyOrder order = new PlyOrder(model, moment, Tolerance.FOLDED);
     Optional<LayerOrder.Stack> stack =
         moment == Math.rint(moment) && model.isFlat((int) moment)
             ? model.stack((int) moment)

@@ -114,7 +114,15 @@ public final class LayerOrder {
     }
     for (Assembly.Slide slide : pose.assembly().slides()) {
       boolean facesUp = pose.motions().get(slide.host()).up().z() > 0;
-      order.fix(slide.facet(), slide.host(), slide.inside() == facesUp ? 1 : -1, -1);
+      int side = slide.inside() == facesUp ? 1 : -1;
+      order.fix(slide.facet(), slide.host(), side, -1);
+      for (Assembly.Member member : pose.assembly().members()) {
+        if (slide.under().contains(member.flat().piece().id())) {
+          for (int i = 0; i < member.flat().facets().size(); i++) {
+            order.fix(member.firstFacet() + i, slide.facet(), side, -1);
+          }
+        }
+      }
     }
     order.addEdges(folds);
     return order;

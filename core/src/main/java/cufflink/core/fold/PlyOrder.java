@@ -2,7 +2,9 @@ package cufflink.core.fold;
 
 import cufflink.core.measure.Tolerance;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * Which of two facets that lie flat on each other is on top.
@@ -18,6 +20,7 @@ public final class PlyOrder {
   private final double moment;
   private final Map<Double, Pose> poses = new HashMap<>();
   private final Tolerance tolerance;
+  private List<Channel> channels;
 
   /**
    * Prepares the order at a moment.
@@ -42,6 +45,12 @@ public final class PlyOrder {
    *     one piece and never moved against each other
    */
   public int side(int facet, int other, Vec place) {
+    for (Channel channel : channels()) {
+      Optional<Integer> side = channel.side(facet, other);
+      if (side.isPresent()) {
+        return side.get();
+      }
+    }
     Vec onFacet = pose(moment).motions().get(facet).back(place);
     for (int stage = (int) Math.ceil(moment) - 1; stage >= 0; stage--) {
       double end = Math.min(moment, stage + 1);
@@ -52,6 +61,13 @@ public final class PlyOrder {
       }
     }
     return model.assembly().glued(facet, other);
+  }
+
+  private List<Channel> channels() {
+    if (channels == null) {
+      channels = Channel.of(pose(moment), slide -> model.isPut(slide.facet(), moment));
+    }
+    return channels;
   }
 
   private double height(int facet, int other, Vec onFacet, double when) {

@@ -6,18 +6,26 @@ import cufflink.core.design.Layer;
 import cufflink.core.design.Side;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
-import cufflink.core.measure.Tolerance;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
 /**
- * What shows of a card that lies flat, from the front or from the back.
+ * What shows of a card at a moment, from above or from behind: which paper, which face of it and
+ * which way up its print is.
  *
  * @param shown what shows, part by part
  */
 public record Sight(List<Shown> shown) {
   private static final double SMALLEST = 1;
+  private static final Viewpoint BEHIND = new Viewpoint(180, 180);
+  private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
   /**
    * A part of the paper that shows.
@@ -27,7 +35,7 @@ public record Sight(List<Shown> shown) {
    * @param face the face that shows
    * @param layer the layer that covers that face there, if one does
    * @param top which side of the piece, lying inside up, is uppermost to whoever looks
-   * @param area its area in square millimetres
+   * @param area how large it looks, in square millimetres
    */
   public record Shown(
       int facet, String piece, Face face, Optional<Layer> layer, Side top, double area) {}
@@ -41,65 +49,99 @@ public record Sight(List<Shown> shown) {
    * Looks at a card.
    *
    * @param model the card, put together
-   * @param moment a moment at which it lies flat
-   * @param stack which facet lies on which then
+   * @param moment any moment, as for {@link FoldModel#pose(double)}
    * @param design the design, for its layers
    * @param fromFront whether from above the table; otherwise the card is turned over like a page
    * @return what shows
    */
-  public static Sight of(
-      FoldModel model, double moment, LayerOrder.Stack stack, Design design, boolean fromFront) {
-    Pose pose = model.pose(moment);
-    List<List<Spot>> shapes = new ArrayList<>();
-    for (Facet facet : model.assembly().facets()) {
-      shapes.add(pose.corners(facet.index()).stream().map(at -> new Spot(at.x(), at.y())).toList());
-    }
-    List<Shown> shown = new ArrayList<>();
-    for (Overlay.Cell cell : Overlay.of(shapes, Tolerance.FOLDED).cells()) {
-      if (cell.polygon().getArea() > SMALLEST) {
-        int facet = uppermost(cell, stack, fromFront);
-        shown.add(shown(model, pose, facet, cell, design, fromFront));
-      }
-    }
-    return new Sight(shown);
+  public static Sight of(FoldModel model, double moment, Design design, boolean fromFront) {
+    return new Looking(model, model.pose(moment), design, fromFront ? Viewpoint.ABOVE : BEHIND)
+        .at(moment);
   }
 
-  private static int uppermost(Overlay.Cell cell, LayerOrder.Stack stack, boolean fromFront) {
-    int[] members = cell.shapes().stream().toArray();
-    int best = members[0];
-    for (int member : members) {
-      int side = stack.side(member, best);
-      best = (fromFront ? side : -side) > 0 ? member : best;
-    }
-    return best;
+  /**
+   * Returns which layer covers a place of a piece.
+   *
+   * @param design the design
+   * @param piece the piece
+   * @param face which of its faces
+   * @param place the place on the piece
+   * @return the uppermost layer there, if there is one
+   */
+  public static Optional<Layer> layerAt(Design design, String piece, Face face, Spot place) {
+    return design.layers().stream()
+        .filter(each -> each.on().equals(piece) && each.face() == face)
+        .filter(each -> Facet.holds(polygon(each), place))
+        .reduce((lower, upper) -> upper);
   }
 
-  private static Shown shown(
-      FoldModel model, Pose pose, int facet, Overlay.Cell cell, Design design, boolean fromFront) {
-    Motion motion = pose.motions().get(facet);
-    String piece = model.assembly().pieceOf(facet).id();
-    boolean insideUp = motion.up().z() > 0;
-    Face face = insideUp == fromFront ? Face.INSIDE : Face.OUTSIDE;
-    Spot middle = Facet.inside(cell.polygon());
-    Vec on = motion.back(new Vec(middle.x(), middle.y(), motion.origin().z()));
-    Spot place = new Spot(on.x(), on.y());
-    Optional<Layer> layer =
-        design.layers().stream()
-            .filter(each -> each.on().equals(piece) && each.face() == face)
-            .filter(
-                each ->
-                    Facet.holds(
-                        Facet.polygon(each.outline().stream().map(Spot::from).toList()), place))
-            .reduce((lower, upper) -> upper);
-    return new Shown(facet, piece, face, layer, top(motion), cell.polygon().getArea());
-  }
-
-  /** The side of the piece that points away from whoever looks, as the card lies on the table. */
-  private static Side top(Motion motion) {
+  /**
+   * Returns which side of a piece points away from whoever looks down on it.
+   *
+   * @param motion where the piece lies
+   * @return the side, lying inside up, that is uppermost
+   */
+  public static Side top(Motion motion) {
     Vec up = motion.back(motion.origin().plus(new Vec(0, -1, 0)));
     if (Math.abs(up.y()) >= Math.abs(up.x())) {
       return up.y() < 0 ? Side.TOP : Side.BOTTOM;
     }
     return up.x() > 0 ? Side.RIGHT : Side.LEFT;
+  }
+
+  private static Polygon polygon(Layer layer) {
+    return Facet.polygon(layer.outline().stream().map(Spot::from).toList());
+  }
+
+  /** One look at a card. */
+  private record Looking(FoldModel model, Pose pose, Design design, Viewpoint viewpoint) {
+    /** What is nearest hides what is behind it. */
+    Sight at(double moment) {
+      List<FoldedView.Ply> plies = FoldedView.of(model, moment, pose, viewpoint).plies();
+      List<Shown> shown = new ArrayList<>();
+      Geometry covered = GEOMETRY.createPolygon();
+      for (int i = plies.size() - 1; i >= 0; i--) {
+        Polygon shape = Facet.polygon(plies.get(i).corners());
+        if (shape.getArea() > SMALLEST) {
+          Geometry visible = OverlayNGRobust.overlay(shape, covered, OverlayNG.DIFFERENCE);
+          if (visible.getArea() > SMALLEST) {
+            divide(plies.get(i), visible, shown);
+            covered = OverlayNGRobust.overlay(covered, shape, OverlayNG.UNION);
+          }
+        }
+      }
+      return new Sight(shown);
+    }
+
+    /** Divides what shows of a facet by the layers that lie on it, the uppermost first. */
+    private void divide(FoldedView.Ply ply, Geometry visible, List<Shown> shown) {
+      String piece = model.assembly().pieceOf(ply.facet()).id();
+      Side top = top(pose.motions().get(ply.facet()));
+      Geometry bare = visible;
+      List<Layer> layers = new ArrayList<>(design.layers());
+      Collections.reverse(layers);
+      for (Layer layer : layers) {
+        if (layer.on().equals(piece) && layer.face() == ply.face()) {
+          Polygon shape = seen(ply.facet(), layer);
+          double area = OverlayNGRobust.overlay(bare, shape, OverlayNG.INTERSECTION).getArea();
+          if (area > SMALLEST) {
+            shown.add(new Shown(ply.facet(), piece, ply.face(), Optional.of(layer), top, area));
+            bare = OverlayNGRobust.overlay(bare, shape, OverlayNG.DIFFERENCE);
+          }
+        }
+      }
+      if (bare.getArea() > SMALLEST) {
+        shown.add(new Shown(ply.facet(), piece, ply.face(), Optional.empty(), top, bare.getArea()));
+      }
+    }
+
+    private Polygon seen(int facet, Layer layer) {
+      return Facet.polygon(
+          layer.outline().stream()
+              .map(Spot::from)
+              .map(place -> viewpoint.apply(pose.place(facet, place)))
+              .map(place -> new Spot(place.x(), place.y()))
+              .toList());
+    }
   }
 }

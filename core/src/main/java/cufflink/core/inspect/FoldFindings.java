@@ -1,15 +1,11 @@
 package cufflink.core.inspect;
 
-import cufflink.core.design.Face;
 import cufflink.core.design.Finding;
 import cufflink.core.design.Finding.Place;
 import cufflink.core.design.Finding.Severity;
 import cufflink.core.design.Fold;
-import cufflink.core.design.Layer;
-import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Sentence;
-import cufflink.core.design.Side;
 import cufflink.core.design.Stage;
 import cufflink.core.flat.Crease;
 import cufflink.core.flat.FlatPattern;
@@ -21,18 +17,14 @@ import cufflink.core.fold.FoldModel;
 import cufflink.core.fold.LayerOrder;
 import cufflink.core.fold.MirroredCrease;
 import cufflink.core.fold.Outside;
-import cufflink.core.fold.Sight;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Tolerance;
-import cufflink.core.paper.Paper;
-import cufflink.core.paper.Papers;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.BooleanSupplier;
 
 /** What goes wrong when a card is folded in thought, as findings. */
 final class FoldFindings {
@@ -167,11 +159,11 @@ final class FoldFindings {
         Optional.empty());
   }
 
-  static List<Finding> catches(FoldModel model, BooleanSupplier stops) {
+  static List<Finding> catches(FoldModel model, List<Catches.Catch> catches) {
     List<Finding> findings = new ArrayList<>();
     Set<List<Object>> told = new HashSet<>();
     Assembly assembly = model.assembly();
-    for (Catches.Catch each : Catches.of(model, stops)) {
+    for (Catches.Catch each : catches) {
       int stage = (int) Math.min(model.stages().size() - 1, Math.floor(each.moment()));
       String one = assembly.pieceOf(each.facet()).label();
       String other = assembly.pieceOf(each.other()).label();
@@ -243,41 +235,5 @@ final class FoldFindings {
 
   private static String whole(double degrees) {
     return Long.toString(Math.round(degrees));
-  }
-
-  /** A print that lies on its side or upside down where it is seen first. */
-  static List<Finding> prints(Sight sight, Papers papers) {
-    List<Finding> findings = new ArrayList<>();
-    Set<String> told = new HashSet<>();
-    for (Sight.Shown shown : sight.shown()) {
-      Optional<Layer> layer = shown.layer();
-      Paper paper =
-          layer.filter(each -> each.paper() != PaperKind.CARDSTOCK).isPresent()
-              ? papers.patterned()
-              : papers.card();
-      boolean isPrinted = paper.print() != Paper.Print.NONE;
-      boolean shows = layer.isPresent() || paper.twoSided() || shown.face() == Face.OUTSIDE;
-      String name = layer.map(Layer::label).orElse(shown.piece());
-      if (isPrinted && shows && shown.top() != Side.TOP && told.add(name)) {
-        findings.add(print(shown, name));
-      }
-    }
-    return findings;
-  }
-
-  private static Finding print(Sight.Shown shown, String name) {
-    boolean onItsSide = shown.top() == Side.LEFT || shown.top() == Side.RIGHT;
-    boolean turns = !onItsSide && shown.layer().filter(each -> !each.shape().isHalf()).isPresent();
-    String key = onItsSide ? "fold.print-side" : turns ? "fold.print-turn" : "fold.print-down";
-    Place place =
-        Place.on(
-            shown.piece(),
-            shown.layer().map(each -> new String[] {each.id()}).orElse(new String[0]));
-    return new Finding(
-        "print-direction",
-        turns ? Severity.WARNING : Severity.ERROR,
-        place,
-        Sentence.of(key, name),
-        Optional.empty());
   }
 }

@@ -2,6 +2,7 @@ package cufflink.core.inspect;
 
 import cufflink.core.design.Design;
 import cufflink.core.design.Finding;
+import cufflink.core.fold.Catches;
 import cufflink.core.fold.FoldModel;
 import cufflink.core.fold.LayerOrder;
 import cufflink.core.fold.Sight;
@@ -14,21 +15,32 @@ import java.util.function.BooleanSupplier;
 
 /**
  * What is known of a card once it has been folded in thought: what goes wrong on the way, how thick
- * it is closed, and what shows of it then.
+ * it is closed, and what shows of it after each stage.
  *
  * @param findings what goes wrong
- * @param thickness how thick the closed card is where, if it lies flat
- * @param front what shows from the front, if its layer order is known
- * @param back what shows from the back, if its layer order is known
+ * @param thickness how thick the closed card is where, if it lies
+ * @param states what shows after each stage, in order
+ * @param catches where paper meets paper on the way
  */
 public record FoldReport(
     List<Finding> findings,
     Optional<Thickness> thickness,
-    Optional<Sight> front,
-    Optional<Sight> back) {
-  /** Copies the list. */
+    List<State> states,
+    List<Catches.Catch> catches) {
+  /**
+   * What shows of a card after a stage.
+   *
+   * @param done how many stages are done
+   * @param front what shows from above
+   * @param back what shows of the card turned over like a page
+   */
+  public record State(int done, Sight front, Sight back) {}
+
+  /** Copies the lists. */
   public FoldReport {
     findings = List.copyOf(findings);
+    states = List.copyOf(states);
+    catches = List.copyOf(catches);
   }
 
   /**
@@ -51,14 +63,32 @@ public record FoldReport(
       findings.add(FoldFindings.clash(model));
     }
     findings.addAll(FoldFindings.mirrored(model));
-    findings.addAll(FoldFindings.catches(model, stops));
+    List<Catches.Catch> catches = Catches.of(model, stops);
+    findings.addAll(FoldFindings.catches(model, catches));
     findings.addAll(FoldFindings.outside(model));
-    Optional<Sight> front = stack.map(each -> Sight.of(model, done, each, design, true));
-    Optional<Sight> back = stack.map(each -> Sight.of(model, done, each, design, false));
-    front.ifPresent(each -> findings.addAll(FoldFindings.prints(each, materials.papers())));
-    back.ifPresent(each -> findings.addAll(FoldFindings.prints(each, materials.papers())));
+    List<State> states = new ArrayList<>();
+    for (int stage = 0; stage <= model.stages().size() && !stops.getAsBoolean(); stage++) {
+      if (model.holds(stage)) {
+        states.add(
+            new State(
+                stage,
+                Sight.of(model, stage, design, true),
+                Sight.of(model, stage, design, false)));
+      }
+    }
+    findings.addAll(new PrintInspection(model, materials.papers()).of(states));
     Optional<Thickness> thickness =
         flat ? Optional.of(Thickness.of(model, done, design, materials)) : Optional.empty();
-    return new FoldReport(findings, thickness, front, back);
+    return new FoldReport(findings, thickness, states, catches);
+  }
+
+  /**
+   * Returns what shows after so many stages.
+   *
+   * @param done how many stages are done
+   * @return the state, if the paper holds then
+   */
+  public Optional<State> after(int done) {
+    return states.stream().filter(state -> state.done() == done).findFirst();
   }
 }

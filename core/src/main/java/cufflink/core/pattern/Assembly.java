@@ -42,12 +42,13 @@ record Assembly(
       boolean either,
       Optional<Side> towards,
       Optional<List<Formula>> at,
+      List<String> under,
       List<List<Formula>> through) {
     Movement movement(Scope scope) {
       return new Movement(
           about.stream().map(line -> segment(scope, line)).toList(),
           either,
-          towards.map(side -> new Movement.Slide(side, at.map(scope::point))),
+          towards.map(side -> new Movement.Slide(side, at.map(scope::point), under)),
           through.stream().map(each -> area(scope, each)).toList());
     }
   }

@@ -64,6 +64,7 @@ final class AssemblyCompiler {
         section.has("either") && section.text("either").equals("true"),
         slides ? Optional.of(section.oneOf("slides", Side.class, Side.TOP)) : Optional.empty(),
         section.entry("slides-at").map(each -> section.lengths(each, 2)),
+        section.items("slides-under").stream().map(section::plain).toList(),
         section.items("through").stream().map(each -> section.lengths(each, 4)).toList());
   }
 

@@ -88,7 +88,8 @@ class MechanismTest {
             Strips.upright("near", Fold.MOUNTAIN, 60, 40),
             Strips.upright("far", Fold.MOUNTAIN, 80, 40));
     Segment end = new Segment(Strips.point(20, 20), Strips.point(20, 60));
-    Movement.Slide slide = new Movement.Slide(Side.LEFT, Optional.of(Strips.point(81, 20)));
+    Movement.Slide slide =
+        new Movement.Slide(Side.LEFT, Optional.of(Strips.point(81, 20)), List.of());
     Movement movement = new Movement(List.of(end), false, Optional.of(slide), List.of());
     Design design =
         design(

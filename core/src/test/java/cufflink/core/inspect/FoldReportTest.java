@@ -91,11 +91,11 @@ class FoldReportTest {
   @Test
   void sight_ofATopFoldCard_showsTheFrontUpsideDownToItsPiece() {
     FoldReport report = report(topFold(front(Layer.Shape.WHOLE)), Papers.USUAL);
-    List<Sight.Shown> front = report.front().orElseThrow().shown();
+    List<Sight.Shown> front = report.after(1).orElseThrow().front().shown();
     assertTrue(front.stream().allMatch(each -> each.face() == Face.OUTSIDE));
     assertTrue(front.stream().allMatch(each -> each.top() == Side.BOTTOM));
     assertTrue(front.stream().anyMatch(each -> each.layer().isPresent()));
-    List<Sight.Shown> back = report.back().orElseThrow().shown();
+    List<Sight.Shown> back = report.after(1).orElseThrow().back().shown();
     assertTrue(back.stream().allMatch(each -> each.top() == Side.TOP));
   }
 

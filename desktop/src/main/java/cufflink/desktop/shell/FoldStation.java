@@ -1,20 +1,31 @@
 package cufflink.desktop.shell;
 
 import cufflink.core.design.Design;
+import cufflink.core.design.Face;
+import cufflink.core.design.Layer;
+import cufflink.core.design.Piece;
 import cufflink.core.design.Stage;
+import cufflink.core.drawing.CatchMarks;
 import cufflink.core.drawing.Drawing;
 import cufflink.core.drawing.FoldDrawing;
 import cufflink.core.drawing.Patch;
 import cufflink.core.drawing.Surface;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.flat.Spot;
+import cufflink.core.fold.Catches;
 import cufflink.core.fold.FoldModel;
+import cufflink.core.fold.Motion;
+import cufflink.core.fold.Sight;
 import cufflink.core.fold.Viewpoint;
+import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Derivation;
 import cufflink.core.measure.Length;
+import cufflink.core.paper.Papers;
 import cufflink.core.words.Words;
+import cufflink.desktop.work.Folding;
 import cufflink.desktop.work.Workbench;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -35,7 +46,6 @@ final class FoldStation implements StationView {
   private static final double STEP = 0.1;
   private static final double STAGES_PER_SECOND = 0.7;
 
-  private static final double SPREAD = 9;
   private static final double NUDGE = 0.01;
   private static final double LEAST_SPEED = 20;
 
@@ -47,13 +57,42 @@ final class FoldStation implements StationView {
   private Viewpoint viewpoint = FRONT;
   private String piece = "";
   private final Label here = new Label();
-  private boolean isSpread;
+  private Layers layers = Layers.TOGETHER;
   private Optional<Surface> surface = Optional.empty();
   private Optional<FoldDrawing.Grip> grip = Optional.empty();
   private Design shown;
   private List<FoldModel> folding = List.of();
 
-  /** Runs the folding from where it is to its end. */
+  /** How the layers of a card that lies flat are shown. */
+  private enum Layers {
+    TOGETHER("fold.together"),
+    TENFOLD("fold.tenfold"),
+    SPREAD("fold.spread");
+
+    private static final double APART = 9;
+    private static final int TIMES = 10;
+
+    private final String key;
+
+    Layers(String key) {
+      this.key = key;
+    }
+
+    String title() {
+      return Words.say(key);
+    }
+
+    /** Returns how far each layer is lifted off the one below, in millimetres. */
+    double apart(Papers papers) {
+      return switch (this) {
+        case TOGETHER -> 0;
+        case TENFOLD -> TIMES * papers.card().caliper().toMillimetres();
+        case SPREAD -> APART;
+      };
+    }
+  }
+
+  /** Runs the folding from where it is to where the card is closed, and then to its end. */
   private final class Player extends AnimationTimer {
     private static final double NANOS = 1e9;
     private long last;
@@ -68,9 +107,11 @@ final class FoldStation implements StationView {
     public void handle(long now) {
       double seconds = last == 0 ? 0 : (now - last) / NANOS;
       last = now;
-      double moment = scrubber.moment() + seconds * STAGES_PER_SECOND;
-      scrubber.setMoment(moment);
-      if (moment >= scrubber.stages()) {
+      double before = scrubber.moment();
+      double moment = before + seconds * STAGES_PER_SECOND;
+      boolean closes = before < scrubber.closing() && moment >= scrubber.closing();
+      scrubber.setMoment(closes ? scrubber.closing() : moment);
+      if (closes || moment >= scrubber.stages()) {
         stop();
       }
     }
@@ -108,27 +149,25 @@ final class FoldStation implements StationView {
         .say(Words.say(moves ? "fold.sentence" : "fold.ends"))
         .say(Words.say("fold.layers"))
         .choice(
-            Words.say(isSpread ? "fold.spread" : "fold.together"),
+            layers.title(),
             Words.say("fold.layers-hint"),
             () ->
-                List.of(
-                    Sentence.item(Words.say("fold.together"), () -> spread(false)),
-                    Sentence.item(Words.say("fold.spread"), () -> spread(true))));
+                Arrays.stream(Layers.values())
+                    .map(each -> Sentence.item(each.title(), () -> show(each)))
+                    .toList());
     thickness(derivation).ifPresent(each -> sentence.say(each));
     return sentence;
   }
 
-  private void spread(boolean now) {
-    isSpread = now;
+  private void show(Layers now) {
+    layers = now;
     anew.run();
   }
 
   /** Says how thick the closed card is and what it weighs. */
   private Optional<String> thickness(Derivation derivation) {
-    return bench
-        .folding()
-        .of(derivation)
-        .flatMap(folded -> folded.report().thickness())
+    return report(derivation)
+        .flatMap(FoldReport::thickness)
         .flatMap(
             all ->
                 all.thickest()
@@ -137,7 +176,8 @@ final class FoldStation implements StationView {
                             Words.say(
                                 "fold.thick",
                                 millimetres(thickest.thick()),
-                                Math.round(all.grams()))));
+                                Math.round(all.grams()),
+                                thickest.plies())));
   }
 
   /** Thickness is measured in tenths of a millimetre, also by those who cut in inches. */
@@ -184,16 +224,36 @@ final class FoldStation implements StationView {
   @Override
   public Optional<Drawing> draw(Derivation derivation, Surface newSurface) {
     surface = Optional.of(newSurface);
-    return derivation.made().map(made -> draw(made, newSurface));
+    return derivation.made().map(made -> draw(derivation, made, newSurface));
   }
 
-  private Drawing draw(Derivation.Made made, Surface on) {
+  private Drawing draw(Derivation derivation, Derivation.Made made, Surface on) {
     FoldModel model = model(models(made));
     List<Patch> patches = Patch.of(made.design());
     double moment = scrubber.moment();
-    return isSpread
-        ? FoldDrawing.spread(model, patches, moment, viewpoint, on, SPREAD)
-        : FoldDrawing.of(model, patches, moment, viewpoint, on);
+    double apart = layers.apart(derivation.job().papers());
+    if (apart > 0) {
+      return FoldDrawing.spread(model, patches, moment, viewpoint, on, apart);
+    }
+    Drawing drawing = FoldDrawing.of(model, patches, moment, viewpoint, on);
+    List<Catches.Catch> catches = catches(derivation, model);
+    return CatchMarks.on(drawing, model, catches, moment, viewpoint, on);
+  }
+
+  /** Returns what catches, if it has been found out and the whole card is shown. */
+  private List<Catches.Catch> catches(Derivation derivation, FoldModel model) {
+    return isWhole(derivation, model)
+        ? report(derivation).map(FoldReport::catches).orElse(List.of())
+        : List.of();
+  }
+
+  private Optional<FoldReport> report(Derivation derivation) {
+    return bench.folding().of(derivation).map(Folding.Folded::report);
+  }
+
+  private static boolean isWhole(Derivation derivation, FoldModel model) {
+    String base = model.flat().piece().id();
+    return derivation.made().filter(made -> made.design().base().id().equals(base)).isPresent();
   }
 
   @Override
@@ -206,6 +266,7 @@ final class FoldStation implements StationView {
     return fold.map(
         model -> {
           scrubber.show(model.stages());
+          scrubber.mark(catches(derivation, model).stream().map(Catches.Catch::moment).toList());
           Button play = new Button(Words.say("fold.play"));
           play.setOnAction(event -> act());
           Button front = new Button(Words.say("fold.front"));
@@ -257,7 +318,7 @@ final class FoldStation implements StationView {
   @Override
   public void press(double x, double y) {
     grip = Optional.empty();
-    if (surface.isPresent() && current().isPresent() && !isSpread) {
+    if (surface.isPresent() && current().isPresent() && layers == Layers.TOGETHER) {
       FoldModel model = current().get();
       double moment = model.shown(scrubber.moment());
       grip =
@@ -286,7 +347,7 @@ final class FoldStation implements StationView {
         model, moment, viewpoint, surface.orElseThrow(), held.facet(), held.place());
   }
 
-  /** Says how many plies lie under the pointer and how thick they are, where the card is closed. */
+  /** Says what shows under the pointer; where the card is closed also how thick it is there. */
   @Override
   public void hover(double x, double y) {
     Optional<Derivation> derivation = bench.derivation().get();
@@ -295,25 +356,41 @@ final class FoldStation implements StationView {
       return;
     }
     FoldModel model = current().get();
-    boolean closed = scrubber.moment() >= model.stages().size();
-    if (closed
-        && model
-            .assembly()
-            .members()
-            .get(0)
-            .flat()
-            .piece()
-            .id()
-            .equals(derivation.get().made().orElseThrow().design().base().id())) {
-      Spot place = FoldDrawing.onTable(model, viewpoint, surface.get(), new Spot(x, y));
-      bench
-          .folding()
-          .of(derivation.get())
-          .flatMap(folded -> folded.report().thickness())
-          .flatMap(all -> all.at(place))
-          .ifPresent(
-              at -> here.setText(Words.say("fold.here", at.plies(), millimetres(at.thick()))));
+    Spot at = new Spot(x, y);
+    List<String> says = new ArrayList<>();
+    if (layers == Layers.TOGETHER) {
+      thick(derivation.get(), model, at).ifPresent(says::add);
+      double moment = model.shown(scrubber.moment());
+      FoldDrawing.grip(model, moment, viewpoint, surface.get(), at)
+          .map(held -> shows(derivation.get(), model, held))
+          .ifPresent(says::add);
     }
+    here.setText(String.join("  ·  ", says));
+  }
+
+  private Optional<String> thick(Derivation derivation, FoldModel model, Spot at) {
+    double moment = scrubber.moment();
+    boolean closed = moment == model.closing() || moment >= model.stages().size();
+    if (!closed || !isWhole(derivation, model)) {
+      return Optional.empty();
+    }
+    Spot place = FoldDrawing.onTable(model, viewpoint, surface.orElseThrow(), at);
+    return report(derivation)
+        .flatMap(FoldReport::thickness)
+        .flatMap(all -> all.at(place))
+        .map(there -> Words.say("fold.here", there.plies(), millimetres(there.thick())));
+  }
+
+  private String shows(Derivation derivation, FoldModel model, FoldDrawing.Grip held) {
+    Motion motion = model.pose(model.shown(scrubber.moment())).motions().get(held.facet());
+    Face face = viewpoint.apply(motion.up()).z() >= 0 ? Face.INSIDE : Face.OUTSIDE;
+    Piece paper = model.assembly().pieceOf(held.facet());
+    String side = Words.say(face == Face.INSIDE ? "layer.inside" : "layer.outside");
+    Optional<Layer> layer =
+        Sight.layerAt(derivation.made().orElseThrow().design(), paper.id(), face, held.place());
+    return layer
+        .map(each -> Words.say("fold.shows-layer", each.label(), paper.label(), side))
+        .orElseGet(() -> Words.say("fold.shows", paper.label(), side));
   }
 
   @Override

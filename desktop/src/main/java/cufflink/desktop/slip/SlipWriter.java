@@ -97,15 +97,6 @@ public final class SlipWriter {
             made -> {
               List<SlipRow> rows = new ArrayList<>();
               made.design().pieces().forEach(piece -> rows.add(sizeOf(piece)));
-              made.closed()
-                  .filter(ClosedState::isFlat)
-                  .ifPresent(
-                      closed ->
-                          rows.add(
-                              plain(
-                                  "plies",
-                                  Integer.toString(closed.mostPlies()),
-                                  Words.say("slip.plies"))));
               sections.add(new SlipSection(Words.say("slip.comes-to"), "", rows));
             });
     derivation
@@ -293,15 +284,19 @@ public final class SlipWriter {
   }
 
   private List<SlipSection> folds() {
-    List<SlipRow> rows = new ArrayList<>();
+    List<SlipRow> folding = new ArrayList<>();
+    List<SlipRow> opening = new ArrayList<>();
     int number = 0;
     for (Stage stage :
         derivation.made().map(made -> FoldModel.inOrder(made.design())).orElse(List.of())) {
       number++;
-      rows.add(plain("stage:" + number, Integer.toString(number), stage.title()));
+      SlipRow row = plain("stage:" + number, Integer.toString(number), stage.title());
+      (stage.isFolding() ? folding : opening).add(row);
     }
     List<SlipSection> sections = new ArrayList<>();
-    sections.add(new SlipSection(Words.say("slip.in-this-order"), "", rows));
+    sections.add(new SlipSection(Words.say("slip.in-this-order"), "", folding));
+    sections.add(new SlipSection(Words.say("slip.then-use"), "", opening));
+    sections.removeIf(section -> section.rows().isEmpty());
     derivation
         .made()
         .flatMap(Derivation.Made::closed)
@@ -316,11 +311,7 @@ public final class SlipWriter {
                             plain(
                                 "closed",
                                 format.briefSize(closed.width(), closed.height()),
-                                Words.say("slip.closed-size")),
-                            plain(
-                                "plies",
-                                Integer.toString(closed.mostPlies()),
-                                Words.say("slip.plies"))))));
+                                Words.say("slip.closed-size"))))));
     return sections;
   }
 

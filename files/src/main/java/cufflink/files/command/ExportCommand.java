@@ -8,6 +8,7 @@ import cufflink.files.export.CutCsv;
 import cufflink.files.export.JobSheet;
 import cufflink.files.export.PlanJson;
 import cufflink.files.export.SheetsSvg;
+import cufflink.files.export.StepsSvg;
 import cufflink.files.export.SvgExport;
 import cufflink.files.fold.FoldWriter;
 import cufflink.files.project.AtomicFile;
@@ -26,7 +27,7 @@ import picocli.CommandLine.ParentCommand;
 @Command(
     name = "export",
     description =
-        "Writes a construction as SVG, PDF job sheet, JSON plan, CSV cut list, nested sheets or FOLD file.",
+        "Writes a construction as SVG, PDF job sheet, JSON plan, CSV cut list, nested sheets, FOLD file or steps of folding.",
     mixinStandardHelpOptions = true)
 final class ExportCommand implements Callable<Integer> {
   @ParentCommand private Cufflink parent;
@@ -53,7 +54,8 @@ final class ExportCommand implements Callable<Integer> {
     json,
     csv,
     sheets,
-    fold
+    fold,
+    steps
   }
 
   @Override
@@ -85,6 +87,9 @@ final class ExportCommand implements Callable<Integer> {
                   .getBytes(StandardCharsets.UTF_8);
           case fold ->
               FoldWriter.write(derivation.made().get().fold(), derivation.job().title())
+                  .getBytes(StandardCharsets.UTF_8);
+          case steps ->
+              StepsSvg.write(derivation.made().get(), derivation.job().title(), answer.format())
                   .getBytes(StandardCharsets.UTF_8);
         };
     orBad(new AtomicFile(AtomicFile.Disk.REAL).replace(output, bytes));

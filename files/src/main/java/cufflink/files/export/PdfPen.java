@@ -5,7 +5,6 @@ import cufflink.core.drawing.Drawing.Caption;
 import cufflink.core.drawing.Drawing.Mark;
 import cufflink.core.drawing.Drawing.Shape;
 import cufflink.core.drawing.Drawing.Stroke;
-import cufflink.core.drawing.Fill;
 import cufflink.core.drawing.Ink;
 import cufflink.core.flat.Spot;
 import java.io.IOException;
@@ -44,23 +43,10 @@ final class PdfPen {
   }
 
   private void fill(Shape shape, double left, double top) throws IOException {
-    float grey = (float) (grey(shape.fill()) * (0.75 + 0.25 * shape.light()));
-    content.setNonStrokingColor(grey);
+    content.setNonStrokingColor((float) Tones.of(shape));
     path(shape.corners(), left, top);
     content.closePath();
     content.fill();
-  }
-
-  private static double grey(Fill fill) {
-    return switch (fill) {
-      case INSIDE, SHEET -> 1;
-      case OUTSIDE -> 0.93;
-      case LAYER -> 0.86;
-      case GLUE -> 0.8;
-      case HOLE -> 1;
-      case RULER -> 0.97;
-      case FENCE -> 0.4;
-    };
   }
 
   void stroke(List<Spot> path, Ink ink, double left, double top) throws IOException {

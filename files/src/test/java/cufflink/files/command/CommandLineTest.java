@@ -98,7 +98,7 @@ class CommandLineTest {
     assertEquals(0, run("plan", "banded-half-fold"));
     String text = out.toString();
     assertTrue(text.contains("Cut 1 card base, 140 × 200"), text);
-    assertTrue(text.contains("Closed 140 × 100, 2 plies at the thickest"), text);
+    assertTrue(text.contains("Closed 140 × 100; its base lies 2 plies thick"), text);
     assertTrue(text.contains("  100  Fold, a valley seen from the inside"), text);
   }
 

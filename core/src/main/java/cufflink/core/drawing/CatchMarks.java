@@ -1,0 +1,58 @@
+package cufflink.core.drawing;
+
+import cufflink.core.flat.Spot;
+import cufflink.core.fold.Catches;
+import cufflink.core.fold.FoldModel;
+import cufflink.core.fold.Viewpoint;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Rings round the places where paper meets paper at a moment of the folding. */
+public final class CatchMarks {
+  /** How long before and after it a catch is shown, in stages. */
+  private static final double SHOWN = 0.15;
+
+  private static final double RADIUS = 13;
+  private static final int SIDES = 20;
+
+  private CatchMarks() {}
+
+  /**
+   * Adds rings to a drawing made by {@link FoldDrawing#of}.
+   *
+   * @param drawing the card at that moment
+   * @param model the folded card
+   * @param catches all its catches
+   * @param moment as for {@link FoldModel#pose(double)}
+   * @param viewpoint from where it is seen
+   * @param surface what the drawing is made for
+   * @return the drawing with a ring for each catch about that moment
+   */
+  public static Drawing on(
+      Drawing drawing,
+      FoldModel model,
+      List<Catches.Catch> catches,
+      double moment,
+      Viewpoint viewpoint,
+      Surface surface) {
+    List<Drawing.Mark> marks = new ArrayList<>(drawing.marks());
+    for (Catches.Catch each : catches) {
+      if (Math.abs(each.moment() - moment) <= SHOWN) {
+        Spot middle =
+            FoldDrawing.seenAt(model, moment, viewpoint, surface, each.other(), each.place());
+        marks.add(new Drawing.Stroke(ring(middle), Ink.CAUGHT, Ref.NONE));
+      }
+    }
+    return new Drawing(drawing.width(), drawing.height(), drawing.scale(), marks);
+  }
+
+  private static List<Spot> ring(Spot middle) {
+    List<Spot> ring = new ArrayList<>();
+    for (int i = 0; i <= SIDES; i++) {
+      double angle = 2 * Math.PI * i / SIDES;
+      ring.add(
+          new Spot(middle.x() + RADIUS * Math.cos(angle), middle.y() + RADIUS * Math.sin(angle)));
+    }
+    return ring;
+  }
+}

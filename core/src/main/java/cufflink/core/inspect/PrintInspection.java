@@ -1,0 +1,108 @@
+package cufflink.core.inspect;
+
+import cufflink.core.design.Face;
+import cufflink.core.design.Finding;
+import cufflink.core.design.Finding.Place;
+import cufflink.core.design.Finding.Severity;
+import cufflink.core.design.Layer;
+import cufflink.core.design.PaperKind;
+import cufflink.core.design.Sentence;
+import cufflink.core.design.Side;
+import cufflink.core.fold.FoldModel;
+import cufflink.core.fold.Sight;
+import cufflink.core.paper.Paper;
+import cufflink.core.paper.Papers;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Prints that lie on their side or upside down where they are seen: on the front and back of the
+ * closed card, and on layers where the card lies open.
+ */
+final class PrintInspection {
+  private final FoldModel model;
+  private final Papers papers;
+  private final List<Finding> findings = new ArrayList<>();
+  private final Set<String> told = new HashSet<>();
+
+  PrintInspection(FoldModel model, Papers papers) {
+    this.model = model;
+    this.papers = papers;
+  }
+
+  List<Finding> of(List<FoldReport.State> states) {
+    int closing = model.closing();
+    for (FoldReport.State state : states) {
+      if (state.done() == closing && model.lies(closing)) {
+        closed(state.front());
+        closed(state.back());
+      }
+    }
+    for (FoldReport.State state : states) {
+      if (state.done() > closing && model.lies(state.done())) {
+        open(state);
+      }
+    }
+    return findings;
+  }
+
+  private void closed(Sight sight) {
+    Set<String> here = new HashSet<>();
+    for (Sight.Shown shown : sight.shown()) {
+      String name = name(shown);
+      if (isWrong(shown) && here.add(name)) {
+        told.add(name);
+        findings.add(print(shown, name));
+      }
+    }
+  }
+
+  private void open(FoldReport.State state) {
+    for (Sight.Shown shown : state.front().shown()) {
+      String name = name(shown);
+      if (shown.layer().isPresent() && isWrong(shown) && told.add(name)) {
+        findings.add(
+            new Finding(
+                "print-direction",
+                Severity.WARNING,
+                place(shown),
+                Sentence.of("fold.print-open", name, model.stages().get(state.done() - 1).title()),
+                Optional.empty()));
+      }
+    }
+  }
+
+  private boolean isWrong(Sight.Shown shown) {
+    Paper paper =
+        shown.layer().filter(each -> each.paper() != PaperKind.CARDSTOCK).isPresent()
+            ? papers.patterned()
+            : papers.card();
+    boolean isPrinted = paper.print() != Paper.Print.NONE;
+    boolean shows = shown.layer().isPresent() || paper.twoSided() || shown.face() == Face.OUTSIDE;
+    return isPrinted && shows && shown.top() != Side.TOP;
+  }
+
+  private static String name(Sight.Shown shown) {
+    return shown.layer().map(Layer::label).orElse(shown.piece());
+  }
+
+  private static Place place(Sight.Shown shown) {
+    return Place.on(
+        shown.piece(), shown.layer().map(each -> new String[] {each.id()}).orElse(new String[0]));
+  }
+
+  private static Finding print(Sight.Shown shown, String name) {
+    boolean onItsSide = shown.top() == Side.LEFT || shown.top() == Side.RIGHT;
+    boolean turns = !onItsSide && shown.layer().filter(each -> !each.shape().isHalf()).isPresent();
+    String key = onItsSide ? "fold.print-side" : turns ? "fold.print-turn" : "fold.print-down";
+    return new Finding(
+        "print-direction",
+        turns ? Severity.WARNING : Severity.ERROR,
+        place(shown),
+        Sentence.of(key, name),
+        Optional.empty());
+  }
+}
