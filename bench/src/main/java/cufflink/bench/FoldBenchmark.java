@@ -13,13 +13,20 @@ import cufflink.core.design.Score;
 import cufflink.core.design.Segment;
 import cufflink.core.design.Side;
 import cufflink.core.design.Stage;
+import cufflink.core.drawing.Drawing;
+import cufflink.core.drawing.FoldDrawing;
+import cufflink.core.drawing.Surface;
+import cufflink.core.drawing.TextMeasure;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.fold.Catches;
 import cufflink.core.fold.FoldModel;
 import cufflink.core.fold.LayerOrder;
 import cufflink.core.fold.Pose;
 import cufflink.core.fold.Thickness;
+import cufflink.core.fold.Viewpoint;
 import cufflink.core.measure.Length;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.measure.Marks;
 import cufflink.core.measure.Tolerance;
 import cufflink.core.paper.Materials;
 import java.util.ArrayList;
@@ -39,8 +46,8 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
 /**
- * The folding of a card of about sixty facets: a squash card with its three vertices and two long
- * pleated strips glued onto it.
+ * The folding of a card of about sixty facets: a squash card with its three vertices, two bars
+ * glued across its folds as rings, and two long pleated strips glued onto it.
  */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
@@ -51,6 +58,15 @@ import org.openjdk.jmh.annotations.Warmup;
 public class FoldBenchmark {
   private static final int PANELS = 22;
   private static final double PANEL = 9;
+
+  private static final Surface SURFACE =
+      new Surface(
+          924,
+          600,
+          Marks.MILLIMETRES,
+          LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.TYPESET),
+          TextMeasure.GUESS,
+          22);
 
   private final Design design = card();
   private final FlatPattern flat = FlatPattern.of(design.base(), Tolerance.PAPER);
@@ -76,8 +92,14 @@ public class FoldBenchmark {
       stages.add(new Stage("Pleat", piece.id(), drive(piece)));
       joints.add(joint(piece, strip == 0 ? 36 : 212));
     }
+    for (double fold : new double[] {64, 192}) {
+      Piece bar = bar("bar" + fold, fold);
+      pieces.add(bar);
+      joints.add(across(bar, fold));
+    }
     stages.addAll(
         squash.stages().stream()
+            .filter(Stage::isFolding)
             .filter(stage -> stage.piece().equals(squash.base().id()))
             .toList());
     return new Design(
@@ -115,6 +137,40 @@ public class FoldBenchmark {
         List.of());
   }
 
+  /** A bar to be glued across a short fold: it closes a ring with it. */
+  private static Piece bar(String id, double fold) {
+    Segment line = new Segment(point(8, 0), point(8, 6));
+    Length width = Length.ofMillimetres(16);
+    Length height = Length.ofMillimetres(6);
+    return new Piece(
+        id,
+        id,
+        PaperKind.CARDSTOCK,
+        1,
+        width,
+        height,
+        Piece.rectangle(width, height),
+        List.of(new Score("f", "fold", Fold.MOUNTAIN, line)),
+        List.of());
+  }
+
+  private static Joint across(Piece bar, double fold) {
+    return new Joint(
+        bar.id(),
+        bar.id(),
+        bar.id(),
+        "base",
+        Face.INSIDE,
+        area(fold - 8, 37, 16, 6),
+        Layer.Shape.WHOLE,
+        List.of(area(fold - 6, 38, 4, 4), area(fold + 2, 38, 4, 4)),
+        Side.NONE);
+  }
+
+  private static Area area(double x, double y, double width, double height) {
+    return new Area(point(x, y), Length.fromMillimetres(width), Length.fromMillimetres(height));
+  }
+
   private static Map<String, Double> drive(Piece piece) {
     Map<String, Double> drive = new HashMap<>();
     piece.scores().forEach(each -> drive.put(each.id(), 180.0 * each.fold().sign()));
@@ -122,8 +178,7 @@ public class FoldBenchmark {
   }
 
   private static Joint joint(Piece piece, double at) {
-    Area area =
-        new Area(point(at, 60), Length.fromMillimetres(PANEL), Length.fromMillimetres(PANEL));
+    Area area = area(at, 60, PANEL, PANEL);
     return new Joint(
         piece.id(),
         piece.id(),
@@ -155,10 +210,22 @@ public class FoldBenchmark {
     return Thickness.of(model, model.closing(), design, Materials.USUAL);
   }
 
+  /** Draws one moment after another, as the window does sixty times a second. */
+  @Benchmark
+  public Drawing frame() {
+    share = (share + 0.0137) % 1;
+    return FoldDrawing.of(model, List.of(), last + share, new Viewpoint(-16, 42), SURFACE);
+  }
+
   /** Looks for facets that pass through each other on the whole way. */
   @Benchmark
   public List<Catches.Catch> catches() {
     return Catches.of(model, () -> false);
+  }
+
+  /** Returns the card that is measured here. */
+  FoldModel model() {
+    return model;
   }
 
   /** Tells how large the card is that is measured here. */

@@ -2,6 +2,7 @@ package cufflink.bench;
 
 import cufflink.core.drawing.FoldDrawing;
 import cufflink.core.drawing.Patch;
+import cufflink.core.fold.FoldModel;
 import cufflink.core.fold.Viewpoint;
 import cufflink.core.job.Derivation;
 import cufflink.desktop.CufflinkApp;
@@ -56,38 +57,66 @@ public final class RepaintTime extends Application {
     Workbench bench = new Workbench(Cards.LIBRARY, Cards.accordion().marks());
     bench.lay(Cards.accordion(), Optional.empty());
     Derivation.Made made = bench.derivation().get().orElseThrow().made().orElseThrow();
-    new AnimationTimer() {
-      private final List<Long> times = new ArrayList<>();
-      private long last;
+    FoldBenchmark sixty = new FoldBenchmark();
+    FoldModel large = sixty.model();
+    List<Series> series =
+        List.of(
+            new Series("drag to repaint", made.fold(), Patch.of(made.design()), 0),
+            new Series(
+                sixty.facets() + " facets, frame by frame",
+                large,
+                List.of(),
+                large.stages().size() - 1));
+    new Frames(series, paper, bench).start();
+  }
 
-      @Override
-      public void handle(long ignored) {
-        long now = System.nanoTime();
-        times.add(now - last);
-        last = now;
-        double moment = times.size() % 100 / 100.0;
-        paper.show(
-            surface ->
-                Optional.of(
-                    FoldDrawing.of(
-                        made.fold(),
-                        Patch.of(made.design()),
-                        moment,
-                        new Viewpoint(-16, 42),
-                        surface)),
-            bench.marks(),
-            bench.format());
-        if (times.size() == WARM_UP + FRAMES) {
+  /** What is folded in one go of the measurement: one stage of a card. */
+  private record Series(String title, FoldModel model, List<Patch> patches, int stage) {}
+
+  /** Shows a series frame by frame, then the next one. */
+  private static final class Frames extends AnimationTimer {
+    private final List<Series> series;
+    private final PaperView paper;
+    private final Workbench bench;
+    private final List<Long> times = new ArrayList<>();
+    private int now;
+    private long last;
+
+    Frames(List<Series> series, PaperView paper, Workbench bench) {
+      this.series = series;
+      this.paper = paper;
+      this.bench = bench;
+    }
+
+    @Override
+    public void handle(long ignored) {
+      long time = System.nanoTime();
+      times.add(time - last);
+      last = time;
+      Series shown = series.get(now);
+      double moment = shown.stage() + times.size() % 100 / 100.0;
+      paper.show(
+          surface ->
+              Optional.of(
+                  FoldDrawing.of(
+                      shown.model(), shown.patches(), moment, new Viewpoint(-16, 42), surface)),
+          bench.marks(),
+          bench.format());
+      if (times.size() == WARM_UP + FRAMES) {
+        List<Long> measured = new ArrayList<>(times.subList(WARM_UP, times.size()));
+        Collections.sort(measured);
+        System.out.printf(
+            "%s: median %.1f ms, 95%% under %.1f ms%n",
+            shown.title(),
+            measured.get(FRAMES / 2) / NANOS_PER_MILLISECOND,
+            measured.get(FRAMES * 95 / 100) / NANOS_PER_MILLISECOND);
+        times.clear();
+        now++;
+        if (now == series.size()) {
           stop();
-          List<Long> measured = new ArrayList<>(times.subList(WARM_UP, times.size()));
-          Collections.sort(measured);
-          System.out.printf(
-              "drag to repaint: median %.1f ms, 95%% under %.1f ms%n",
-              measured.get(FRAMES / 2) / NANOS_PER_MILLISECOND,
-              measured.get(FRAMES * 95 / 100) / NANOS_PER_MILLISECOND);
           Platform.exit();
         }
       }
-    }.start();
+    }
   }
 }

@@ -224,10 +224,7 @@ public final class FoldDrawing {
   private Drawing draw(double asked, Pen pen) {
     double moment = model.shown(asked);
     Pose pose = spread > 0 ? model.spread(moment, spread) : model.pose(moment);
-    List<Ply> plies =
-        spread > 0
-            ? FoldedView.of(model, moment, pose, viewpoint).plies()
-            : FoldedView.of(model, moment, viewpoint).plies();
+    List<Ply> plies = FoldedView.of(model, moment, pose, viewpoint).plies();
     for (Ply ply : plies) {
       List<Spot> corners = ply.corners().stream().map(pen::place).toList();
       pen.shape(corners, fill(ply), ply.light(), Ref.NONE);

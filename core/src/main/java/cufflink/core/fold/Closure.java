@@ -33,7 +33,12 @@ final class Closure {
   private static final double SHARE_OF_FLATNESS = 0.3;
 
   private static final double LEAST_STEP = 0.01;
-  private static final double DAMPING = 1e-13;
+
+  /**
+   * Rings that say the same twice make the equations dependent; a damping much smaller than this
+   * leaves nothing but rounding along what depends.
+   */
+  private static final double DAMPING = 1e-9;
 
   /** A step, in radians, after which the angles count as near to those asked for as they come. */
   private static final double NEAR_ENOUGH = 1e-4;

@@ -45,6 +45,7 @@ public final class FoldModel {
   private final double[][] reached;
 
   private final Map<Integer, Optional<LayerOrder.Stack>> stacks = new ConcurrentHashMap<>();
+  private final Map<Integer, Pose> befores = new ConcurrentHashMap<>();
 
   /** Found when first asked for; if two threads ask at once both find the same. */
   private volatile List<Vec> reach = List.of();
@@ -221,6 +222,11 @@ public final class FoldModel {
    */
   public Pose pose(double moment) {
     return pose(linkage.motions(turns(moment)));
+  }
+
+  /** Returns the pose a little before the end of a stage, found once. */
+  Pose before(int stage, double share) {
+    return befores.computeIfAbsent(stage, each -> pose(each + 1 - share));
   }
 
   /** What lies between two hinges is no paper and has no place in a pose. */
@@ -501,7 +507,8 @@ public final class FoldModel {
       return Optional.empty();
     }
     LayerOrder order = LayerOrder.of(pose(done), turns(done), true);
-    return order.find(order.hints(new PlyOrder(this, done, Tolerance.FOLDED), pose(done)));
+    return order.find(
+        order.hints(new PlyOrder(this, done, pose(done), Tolerance.FOLDED), pose(done)));
   }
 
   /**

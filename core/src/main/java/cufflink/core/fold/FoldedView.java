@@ -1,16 +1,13 @@
 package cufflink.core.fold;
 
 import cufflink.core.design.Face;
-import cufflink.core.flat.Arrangement;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Tolerance;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.Point;
-import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.Envelope;
 
 /**
  * A folded card as polygons to be painted one after another, the farthest first.
@@ -42,7 +39,8 @@ public record FoldedView(List<Ply> plies) {
   }
 
   /** A facet turned to the eye. */
-  private record Seen(int facet, Polygon shape, Vec corner, Vec normal, double depth) {
+  private record Seen(
+      int facet, Overlap.Outline shape, Envelope extent, Vec corner, Vec normal, double depth) {
     double depthAt(double x, double y) {
       double slope = normal.x() * (x - corner.x()) + normal.y() * (y - corner.y());
       return corner.z() - slope / normal.z();
@@ -76,7 +74,7 @@ public record FoldedView(List<Ply> plies) {
    * @return the polygons to paint
    */
   public static FoldedView of(FoldModel model, double moment, Pose pose, Viewpoint viewpoint) {
-    PlyOrder order = new PlyOrder(model, moment, Tolerance.FOLDED);
+    PlyOrder order = new PlyOrder(model, moment, pose, Tolerance.FOLDED);
     Optional<LayerOrder.Stack> stack =
         moment == Math.rint(moment) && model.isFlat((int) moment)
             ? model.stack((int) moment)
@@ -104,37 +102,36 @@ public record FoldedView(List<Ply> plies) {
 
   private static Seen seen(Pose pose, int facet, Viewpoint viewpoint) {
     List<Vec> corners = pose.corners(facet).stream().map(viewpoint::apply).toList();
-    Polygon shape =
-        Facet.polygon(corners.stream().map(corner -> new Spot(corner.x(), corner.y())).toList());
+    List<Spot> shape = corners.stream().map(corner -> new Spot(corner.x(), corner.y())).toList();
+    Envelope extent = new Envelope();
+    shape.forEach(corner -> extent.expandToInclude(corner.x(), corner.y()));
     double depth = corners.stream().mapToDouble(Vec::z).average().orElse(0);
     Vec normal = viewpoint.apply(pose.motions().get(facet).up());
-    return new Seen(facet, shape, corners.get(0), normal, depth);
+    return new Seen(facet, Overlap.Outline.of(shape), extent, corners.get(0), normal, depth);
   }
 
   /** Returns 1 if the first is nearer to the eye, -1 if the second is, 0 if it does not matter. */
   private static int nearer(Seen first, Seen second, PlyOrder order, Viewpoint viewpoint) {
-    if (isEdgeOn(first)
-        || isEdgeOn(second)
-        || !first.shape().getEnvelopeInternal().intersects(second.shape().getEnvelopeInternal())) {
+    if (isEdgeOn(first) || isEdgeOn(second) || !first.extent().intersects(second.extent())) {
       return 0;
     }
-    Geometry overlap = first.shape().intersection(second.shape());
-    if (overlap.getArea() < SMALLEST_AREA) {
+    Optional<Spot> common = Overlap.of(first.shape(), second.shape(), SMALLEST_AREA);
+    if (common.isEmpty()) {
       return 0;
     }
-    Point place = overlap.getInteriorPoint();
-    double depth = second.depthAt(place.getX(), place.getY());
-    double ahead = first.depthAt(place.getX(), place.getY()) - depth;
+    Spot place = common.get();
+    double depth = second.depthAt(place.x(), place.y());
+    double ahead = first.depthAt(place.x(), place.y()) - depth;
     if (Math.abs(ahead) > TOUCHING) {
       return ahead > 0 ? 1 : -1;
     }
-    Vec touching = viewpoint.back(new Vec(place.getX(), place.getY(), depth));
+    Vec touching = viewpoint.back(new Vec(place.x(), place.y(), depth));
     int side = order.side(first.facet(), second.facet(), touching);
     return second.normal().z() > 0 ? side : -side;
   }
 
   private static boolean isEdgeOn(Seen seen) {
-    return seen.shape().getArea() < SMALLEST_AREA;
+    return Math.abs(seen.shape().area()) < SMALLEST_AREA;
   }
 
   private static List<Seen> paintingOrder(List<Seen> seen, boolean[][] behind) {
@@ -161,7 +158,6 @@ public record FoldedView(List<Ply> plies) {
     Face face = seen.normal().z() >= 0 ? Face.INSIDE : Face.OUTSIDE;
     double facing = seen.normal().z() >= 0 ? 1 : -1;
     double light = Math.max(0, seen.normal().times(facing).dot(LIGHT));
-    List<Spot> corners = Arrangement.corners(seen.shape());
-    return new Ply(seen.facet(), corners, face, Math.min(1, light / LIGHT.length()));
+    return new Ply(seen.facet(), seen.shape().corners(), face, Math.min(1, light / LIGHT.length()));
   }
 }

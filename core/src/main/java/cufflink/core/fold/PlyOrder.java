@@ -16,6 +16,9 @@ import java.util.Optional;
 public final class PlyOrder {
   private static final double JUST_BEFORE = 0.04;
 
+  /** Moments that differ by less are the same, in stages. */
+  private static final double SAME = 1e-12;
+
   private final FoldModel model;
   private final double moment;
   private final Map<Double, Pose> poses = new HashMap<>();
@@ -27,12 +30,14 @@ public final class PlyOrder {
    *
    * @param model the folded piece
    * @param moment as for {@link FoldModel#pose(double)}
+   * @param pose the pose at that moment
    * @param tolerance how near counts as touching
    */
-  public PlyOrder(FoldModel model, double moment, Tolerance tolerance) {
+  public PlyOrder(FoldModel model, double moment, Pose pose, Tolerance tolerance) {
     this.model = model;
     this.moment = Math.min(moment, model.stages().size());
     this.tolerance = tolerance;
+    poses.put(this.moment, pose);
   }
 
   /**
@@ -77,6 +82,13 @@ public final class PlyOrder {
   }
 
   private Pose pose(double when) {
-    return poses.computeIfAbsent(when, model::pose);
+    return poses.computeIfAbsent(
+        when,
+        moment -> {
+          // What lies before the end of a whole stage is asked for in every frame.
+          int stage = (int) Math.ceil(moment) - 1;
+          boolean whole = Math.abs(moment - (stage + 1 - JUST_BEFORE)) < SAME;
+          return whole ? model.before(stage, JUST_BEFORE) : model.pose(moment);
+        });
   }
 }
