@@ -149,9 +149,9 @@ final class AssemblyBuilder {
                   .toList());
       for (Facet hostFacet : host.flat().facets()) {
         for (boolean behind : new boolean[] {false, true}) {
-          Geometry common = hostFacet.polygon().intersection(shape);
+          Geometry common = Areas.common(hostFacet.polygon(), shape);
           Geometry there = areas(joint.movement().through());
-          common = behind ? common.intersection(there) : common.difference(there);
+          common = behind ? Areas.common(common, there) : Areas.without(common, there);
           if (common.getArea() > LEAST_CONTACT) {
             contacts.add(
                 new Glue(

@@ -11,10 +11,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
-import org.locationtech.jts.operation.overlayng.OverlayNG;
-import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
 /**
  * What shows of a card at a moment, from above or from behind: which paper, which face of it and
@@ -25,7 +22,6 @@ import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 public record Sight(List<Shown> shown) {
   private static final double SMALLEST = 1;
   private static final Viewpoint BEHIND = new Viewpoint(180, 180);
-  private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
   /**
    * A part of the paper that shows.
@@ -99,14 +95,14 @@ public record Sight(List<Shown> shown) {
     Sight at(double moment) {
       List<FoldedView.Ply> plies = FoldedView.of(model, moment, pose, viewpoint).plies();
       List<Shown> shown = new ArrayList<>();
-      Geometry covered = GEOMETRY.createPolygon();
+      Geometry covered = Areas.none();
       for (int i = plies.size() - 1; i >= 0; i--) {
         Polygon shape = Facet.polygon(plies.get(i).corners());
         if (shape.getArea() > SMALLEST) {
-          Geometry visible = OverlayNGRobust.overlay(shape, covered, OverlayNG.DIFFERENCE);
+          Geometry visible = Areas.without(shape, covered);
           if (visible.getArea() > SMALLEST) {
             divide(plies.get(i), visible, shown);
-            covered = OverlayNGRobust.overlay(covered, shape, OverlayNG.UNION);
+            covered = Areas.both(covered, shape);
           }
         }
       }
@@ -123,10 +119,10 @@ public record Sight(List<Shown> shown) {
       for (Layer layer : layers) {
         if (layer.on().equals(piece) && layer.face() == ply.face()) {
           Polygon shape = seen(ply.facet(), layer);
-          double area = OverlayNGRobust.overlay(bare, shape, OverlayNG.INTERSECTION).getArea();
+          double area = Areas.common(bare, shape).getArea();
           if (area > SMALLEST) {
             shown.add(new Shown(ply.facet(), piece, ply.face(), Optional.of(layer), top, area));
-            bare = OverlayNGRobust.overlay(bare, shape, OverlayNG.DIFFERENCE);
+            bare = Areas.without(bare, shape);
           }
         }
       }

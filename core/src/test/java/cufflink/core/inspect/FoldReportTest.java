@@ -4,13 +4,17 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.Strips;
+import cufflink.core.design.Area;
 import cufflink.core.design.Design;
 import cufflink.core.design.Face;
 import cufflink.core.design.Finding;
 import cufflink.core.design.Fold;
+import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
+import cufflink.core.design.Movement;
 import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
+import cufflink.core.design.Pocket;
 import cufflink.core.design.Score;
 import cufflink.core.design.Segment;
 import cufflink.core.design.Side;
@@ -24,6 +28,7 @@ import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Tolerance;
+import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Materials;
 import cufflink.core.paper.Paper;
 import cufflink.core.paper.Papers;
@@ -200,5 +205,164 @@ class FoldReportTest {
     Design roll = Strips.strip(30, Fold.VALLEY, false, 20, 20, 18, 25);
     List<String> kinds = report(roll, Papers.USUAL).findings().stream().map(Finding::kind).toList();
     assertTrue(kinds.contains("layers-clash"), kinds::toString);
+  }
+
+  /**
+   * A folio with a spine 8 wide: its cover is held up at that height, and what lies under it does
+   * not add to it. A card of 0.76 mm (ISO/IEC 7810, from memory) in its pocket lies on the table.
+   */
+  @Test
+  void thickness_overASpine_isItsHeightOrWhatLiesUnderIt() {
+    Design folio = folio(8);
+    FoldModel model = model(folio);
+    assertTrue(model.lies(1));
+    assertEquals(false, model.isFlat(1));
+    HeldItem card =
+        new HeldItem(
+            "card",
+            "card",
+            Length.ofMillimetres(60),
+            Length.ofMillimetres(40),
+            Length.fromMillimetres(0.76));
+    Materials filled = new Materials(Papers.USUAL, false, Optional.of(card));
+    FoldReport report = FoldReport.of(folio, model, filled, () -> false);
+    assertEquals(List.of(), report.findings());
+    Thickness thickness = report.thickness().orElseThrow();
+    double ply = 0.250 * 1.2;
+    Thickness.Region middle = thickness.at(new Spot(50, 40)).orElseThrow();
+    assertEquals(2, middle.plies());
+    assertEquals(8 + ply, middle.thick().toMillimetres(), 1e-4);
+    Thickness narrow =
+        FoldReport.of(folio(0.5), model(folio(0.5)), filled, () -> false).thickness().orElseThrow();
+    assertEquals(
+        ply + 0.76 + ply, narrow.at(new Spot(50, 40)).orElseThrow().thick().toMillimetres(), 1e-4);
+    assertEquals(
+        0.5 + ply, narrow.at(new Spot(10, 10)).orElseThrow().thick().toMillimetres(), 1e-4);
+  }
+
+  /** A panel 100 wide with a pocket, a spine and a cover as wide as the panel. */
+  private static Design folio(double spine) {
+    double right = 100 + spine;
+    Piece piece =
+        Strips.piece(
+            right + 100,
+            80,
+            List.of(
+                Strips.upright("inner", Fold.VALLEY, 100, 80),
+                Strips.upright("outer", Fold.VALLEY, right, 80)),
+            List.of());
+    Length side = Length.ofMillimetres(80);
+    Area area = new Area(Strips.point(0, 0), Length.ofMillimetres(100), side);
+    Pocket pocket = new Pocket("pocket", "pocket", "base", side, side, side, Optional.of(area));
+    return new Design(
+        "trial",
+        List.of(piece),
+        List.of(),
+        List.of(new Stage("Close", "base", Map.of("inner", 90.0, "outer", 90.0))),
+        Strips.point(50, 40),
+        Length.ofMillimetres(100),
+        side,
+        List.of(),
+        List.of(),
+        List.of(pocket),
+        List.of());
+  }
+
+  /** What is seen of an open card is what of its inside nothing hides; areas are conserved. */
+  @Test
+  void sight_whileFolding_hidesWhatLiesBehind() {
+    Design design = topFold(front(Layer.Shape.WHOLE));
+    FoldModel model = model(design);
+    Sight open = Sight.of(model, 0, design, true);
+    assertEquals(100 * 160, open.shown().stream().mapToDouble(Sight.Shown::area).sum(), 1e-6);
+    assertTrue(open.shown().stream().allMatch(each -> each.face() == Face.INSIDE));
+    // Two thirds of the way the flap stands at 60 degrees over the other half and hides half of it.
+    Sight leaning = Sight.of(model, 2 / 3.0, design, true);
+    double inside = area(leaning, Face.INSIDE);
+    double outside = area(leaning, Face.OUTSIDE);
+    assertEquals(100 * 40, inside, 1e-6);
+    assertEquals(100 * 40, outside, 1e-6);
+    double layer =
+        leaning.shown().stream()
+            .filter(each -> each.layer().isPresent())
+            .mapToDouble(Sight.Shown::area)
+            .sum();
+    assertEquals(94 * 37, layer, 1e-6);
+  }
+
+  private static double area(Sight sight, Face face) {
+    return sight.shown().stream()
+        .filter(each -> each.face() == face)
+        .mapToDouble(Sight.Shown::area)
+        .sum();
+  }
+
+  /** Directional paper on the inside is upright once the card lies open, or it is told. */
+  @Test
+  void print_onALayerInside_isLookedAtWhenTheCardLiesOpen() {
+    Papers leaves = new Papers(Paper.CARD, Paper.PATTERNED.withPrint(Paper.Print.UPRIGHT));
+    assertEquals(List.of(), report(openable(0), leaves).findings());
+    Finding turned = report(openable(90), leaves).findings().get(0);
+    assertEquals(
+        "The print of the flap layer is not upright when the card lies open: “Open”. Turn its paper"
+            + " before it is cut.",
+        turned.sentence().say(FORMAT));
+  }
+
+  /** A card with a flap glued on as it lies, or turned a quarter, with a layer on the flap. */
+  private static Design openable(int turn) {
+    Length side = Length.ofMillimetres(60);
+    Piece flap =
+        new Piece(
+            "flap",
+            "flap",
+            PaperKind.CARDSTOCK,
+            1,
+            side,
+            side,
+            Piece.rectangle(side, side),
+            List.of(),
+            List.of());
+    Joint joint =
+        new Joint(
+            "flap",
+            "flap",
+            "flap",
+            "base",
+            Face.INSIDE,
+            new Area(Strips.point(20, 20), side, side),
+            Layer.Shape.WHOLE,
+            List.of(),
+            Side.NONE,
+            Movement.NONE,
+            Optional.of(turn == 0 ? Joint.Turned.NONE : Joint.Turned.LEFT));
+    Layer layer =
+        new Layer(
+            "layer",
+            "flap layer",
+            PaperKind.PATTERNED,
+            "flap",
+            Face.INSIDE,
+            Strips.point(5, 5),
+            Length.ofMillimetres(50),
+            Length.ofMillimetres(50),
+            Length.ofMillimetres(10),
+            Layer.Shape.WHOLE);
+    Piece cover =
+        Strips.piece(120, 240, List.of(Strips.level("fold", Fold.VALLEY, 120, 120)), List.of());
+    return new Design(
+        "trial",
+        List.of(cover, flap),
+        List.of(layer),
+        List.of(
+            new Stage("Close", "base", Map.of("fold", 180.0)),
+            new Stage("Open", "base", Map.of("fold", 0.0), Map.of(), Stage.Phase.OPENING)),
+        Strips.point(60, 60),
+        Length.ofMillimetres(120),
+        Length.ofMillimetres(120),
+        List.of(joint),
+        List.of(),
+        List.of(),
+        List.of());
   }
 }

@@ -130,6 +130,32 @@ class EveryConstructionTest {
     }
   }
 
+  /** Each step lies in its own square; the last one is closed and has as many polygons as plies. */
+  @ParameterizedTest
+  @MethodSource("ids")
+  void steps_haveAPictureForEachStageAndOneForTheClosedCard(String id) throws Exception {
+    Document document =
+        DocumentBuilderFactory.newInstance()
+            .newDocumentBuilder()
+            .parse(new InputSource(new StringReader(StepsSvg.write(made(id), id, FORMAT))));
+    Design design = made(id).design();
+    NodeList groups = document.getElementsByTagName("g");
+    FoldModel model = FoldModel.assembled(design, made(id).flat());
+    assertEquals(model.stages().size() + 1, groups.getLength());
+    for (int i = 0; i < groups.getLength(); i++) {
+      NodeList polygons = ((Element) groups.item(i)).getElementsByTagName("polygon");
+      assertTrue(polygons.getLength() >= model.assembly().facets().size(), id + " step " + i);
+      for (int j = 0; j < polygons.getLength(); j++) {
+        String points = ((Element) polygons.item(j)).getAttribute("points");
+        for (String point : points.split("[ ,]")) {
+          double place = Double.parseDouble(point);
+          assertTrue(place >= 0 && place <= 60, id + " leaves its square: " + points);
+        }
+      }
+    }
+    assertFalse(document.getElementsByTagName("text").item(0).getTextContent().isBlank());
+  }
+
   @ParameterizedTest
   @MethodSource("ids")
   void svg_hasAPathForEveryCutScoreSlitAndOpening(String id) throws Exception {

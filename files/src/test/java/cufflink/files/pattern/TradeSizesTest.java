@@ -13,6 +13,8 @@ import cufflink.core.design.Slit;
 import cufflink.core.design.Values;
 import cufflink.core.fit.Goal;
 import cufflink.core.fold.ClosedState;
+import cufflink.core.fold.FoldModel;
+import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.measure.Length;
@@ -99,9 +101,21 @@ class TradeSizesTest {
       assertTrue(closed.isFlat());
       assertEquals(size(trade.get("closed")), List.of(closed.width(), closed.height()));
     }
+    assertEquals(List.of(), folding(derivation), (String) trade.get("id"));
     for (Object find : (List<?>) trade.getOrDefault("finds", List.of())) {
       checkFinds(trade, values, cast(find));
     }
+  }
+
+  /** Returns what goes wrong when the card is folded, opened and closed in thought. */
+  private static List<String> folding(Derivation derivation) {
+    Derivation.Made made = derivation.made().orElseThrow();
+    FoldModel model = FoldModel.assembled(made.design(), made.flat());
+    return FoldReport.of(made.design(), model, derivation.job().materials(), () -> false)
+        .findings()
+        .stream()
+        .map(each -> each.sentence().say(INCHES))
+        .toList();
   }
 
   private static void checkFinds(

@@ -1,0 +1,39 @@
+package cufflink.core.fold;
+
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.util.PolygonExtracter;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+
+/**
+ * Overlays of areas of which nothing but areas is wanted: where shapes only touch, a general
+ * overlay also gives lines and points, with which no further one can be made.
+ */
+final class Areas {
+  private static final GeometryFactory GEOMETRY = new GeometryFactory();
+
+  private Areas() {}
+
+  static Geometry none() {
+    return GEOMETRY.createMultiPolygon();
+  }
+
+  static Geometry common(Geometry one, Geometry other) {
+    return overlay(one, other, OverlayNG.INTERSECTION);
+  }
+
+  static Geometry without(Geometry one, Geometry other) {
+    return overlay(one, other, OverlayNG.DIFFERENCE);
+  }
+
+  static Geometry both(Geometry one, Geometry other) {
+    return overlay(one, other, OverlayNG.UNION);
+  }
+
+  private static Geometry overlay(Geometry one, Geometry other, int operation) {
+    Geometry all = OverlayNGRobust.overlay(one, other, operation);
+    return GEOMETRY.createMultiPolygon(
+        GeometryFactory.toPolygonArray(PolygonExtracter.getPolygons(all)));
+  }
+}

@@ -1,0 +1,100 @@
+package cufflink.files.pattern;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.core.design.Values;
+import cufflink.core.fold.Assembly;
+import cufflink.core.fold.FoldModel;
+import cufflink.core.fold.Pose;
+import cufflink.core.fold.Vec;
+import cufflink.core.job.Derivation;
+import cufflink.core.measure.Length;
+import cufflink.files.Jobs;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/**
+ * A waterfall at trade sizes: strip 10 by 2 1/2 in scored at 2 1/2, 3 1/2 and 4 1/2. One flip takes
+ * two steps of pull; common practice, no source.
+ */
+class WaterfallTest {
+  private static final double INCH = 25.4;
+  private static final double NEAR = 0.02;
+
+  private static FoldModel waterfall() {
+    Values values =
+        PatternLibrary.shipped()
+            .pattern("waterfall")
+            .orElseThrow()
+            .normalValues()
+            .and("width", Length.ofInches(25, 4))
+            .and("height", Length.ofInches(27, 8))
+            .and("tile", Length.ofInches(5, 2))
+            .and("step", Length.ofInches(1, 1))
+            .and("strip", Length.ofInches(10, 1))
+            .and("band", Length.ofInches(1, 1))
+            .and("grip", Length.ofInches(1, 1));
+    Derivation.Made made = Jobs.derive(Jobs.job("waterfall", values)).made().orElseThrow();
+    return FoldModel.assembled(made.design(), made.flat());
+  }
+
+  private static List<Integer> facets(FoldModel model, String piece) {
+    List<Integer> facets = new ArrayList<>();
+    Assembly assembly = model.assembly();
+    for (int i = 0; i < assembly.facets().size(); i++) {
+      if (assembly.pieceOf(i).id().equals(piece)) {
+        facets.add(i);
+      }
+    }
+    return facets;
+  }
+
+  /** How far left the end of the tail lies: it is the strip's last facet. */
+  private static double tail(FoldModel model, double moment) {
+    List<Integer> strip = facets(model, "strip");
+    return model.pose(moment).corners(strip.get(strip.size() - 1)).stream()
+        .mapToDouble(Vec::x)
+        .min()
+        .orElseThrow();
+  }
+
+  private static long faceDown(FoldModel model, double moment) {
+    Pose pose = model.pose(moment);
+    return facets(model, "tile").stream()
+        .filter(tile -> pose.motions().get(tile).up().z() < 0)
+        .count();
+  }
+
+  @Test
+  void oneFlip_takesTwoStepsOfPull() {
+    FoldModel model = waterfall();
+    assertEquals(1, model.closing());
+    assertEquals(5, model.stages().size());
+    for (int flips = 0; flips <= 2; flips++) {
+      assertEquals(flips, faceDown(model, 1 + flips));
+      assertEquals(2 * flips * INCH, tail(model, 1) - tail(model, 1 + flips), NEAR);
+    }
+    assertEquals(0, faceDown(model, 5));
+    assertEquals(tail(model, 1), tail(model, 5), NEAR);
+  }
+
+  /** The tail runs along the base at every pull and never off it, and no tile goes below it. */
+  @Test
+  void whilePulled_theTailStaysOnTheBaseAndTilesAboveIt() {
+    FoldModel model = waterfall();
+    List<Integer> strip = facets(model, "strip");
+    int last = strip.get(strip.size() - 1);
+    double before = tail(model, 1);
+    for (double moment = 1.05; moment < 3; moment += 0.05) {
+      Pose pose = model.pose(moment);
+      pose.corners(last).forEach(corner -> assertEquals(0, corner.z(), NEAR));
+      for (int tile : facets(model, "tile")) {
+        assertTrue(pose.corners(tile).stream().allMatch(corner -> corner.z() > -NEAR));
+      }
+      assertTrue(tail(model, moment) <= before + NEAR, "the tail is only pulled out");
+      before = tail(model, moment);
+    }
+  }
+}
