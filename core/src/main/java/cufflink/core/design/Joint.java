@@ -19,6 +19,7 @@ import java.util.Optional;
  * @param movement how it moves, if it is not glued fast
  * @param turned how it is turned on its host, if the pattern says so; if not it is turned so that
  *     what does not lie on the area is near the glue
+ * @param askew how it lies if that is at an angle; the area is then only where it is found
  */
 public record Joint(
     String id,
@@ -31,7 +32,17 @@ public record Joint(
     List<Area> glue,
     Side mouth,
     Movement movement,
-    Optional<Turned> turned) {
+    Optional<Turned> turned,
+    Optional<Askew> askew) {
+  /**
+   * A piece that lies at an angle.
+   *
+   * @param place a place on the piece, on the facet that keeps its place when the piece is folded
+   * @param at where on the host that place comes to lie
+   * @param degrees how far the piece is turned about it, clockwise above nought
+   */
+  public record Askew(Point place, Point at, double degrees) {}
+
   /** How a piece is turned on its host. */
   public enum Turned {
     /** It lies as it does by itself. */
@@ -72,7 +83,19 @@ public record Joint(
       Layer.Shape shape,
       List<Area> glue,
       Side mouth) {
-    this(id, label, piece, on, face, area, shape, glue, mouth, Movement.NONE, Optional.empty());
+    this(
+        id,
+        label,
+        piece,
+        on,
+        face,
+        area,
+        shape,
+        glue,
+        mouth,
+        Movement.NONE,
+        Optional.empty(),
+        Optional.empty());
   }
 
   /**

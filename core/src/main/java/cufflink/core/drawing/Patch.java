@@ -51,8 +51,8 @@ public record Patch(
   public static List<Patch> of(Design design) {
     List<Patch> patches = new ArrayList<>();
     design.layers().forEach(layer -> patches.add(of(layer)));
-    design
-        .glued()
+    design.glued().stream()
+        .filter(joint -> joint.askew().isEmpty())
         .forEach(
             joint -> design.piece(joint.piece()).ifPresent(piece -> patches.add(of(joint, piece))));
     return patches;

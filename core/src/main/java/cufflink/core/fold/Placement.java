@@ -25,6 +25,9 @@ final class Placement {
 
   /** Returns how a piece lies in its host's frame, if it fits the joint's area. */
   static Optional<Placed> of(Joint joint, FlatPattern flat) {
+    if (joint.askew().isPresent()) {
+      return askew(joint.askew().get(), flat);
+    }
     if (joint.shape() == Shape.ON_POINT) {
       return Optional.of(new Placed(onPoint(joint.area()), 0));
     }
@@ -47,6 +50,20 @@ final class Placement {
       }
     }
     return best == null ? whole(joint, flat) : Optional.of(best);
+  }
+
+  private static Optional<Placed> askew(Joint.Askew askew, FlatPattern flat) {
+    Spot place = Spot.from(askew.place());
+    Spot at = Spot.from(askew.at());
+    double turn = Math.toRadians(askew.degrees());
+    Vec right = new Vec(Math.cos(turn), Math.sin(turn), 0);
+    Vec down = new Vec(-Math.sin(turn), Math.cos(turn), 0);
+    Vec shifted = right.times(place.x()).plus(down.times(place.y()));
+    Motion motion = new Motion(right, down, UP, new Vec(at.x(), at.y(), 0).minus(shifted));
+    return flat.facets().stream()
+        .filter(facet -> Facet.holds(facet.polygon(), place))
+        .findFirst()
+        .map(facet -> new Placed(motion, facet.index()));
   }
 
   /** A piece all of whose facets together cover the area. */

@@ -35,7 +35,15 @@ record Assembly(
       List<List<Formula>> glue,
       Side mouth,
       MovementTemplate movement,
-      Optional<Joint.Turned> turned) {}
+      Optional<Joint.Turned> turned,
+      Optional<AskewTemplate> askew) {}
+
+  record AskewTemplate(List<Formula> places, Formula degrees) {
+    Joint.Askew askew(Scope scope) {
+      return new Joint.Askew(
+          scope.point(places), scope.point(places.subList(2, 4)), scope.number(degrees));
+    }
+  }
 
   record MovementTemplate(
       List<List<Formula>> about,
@@ -82,7 +90,8 @@ record Assembly(
                       each.glue().stream().map(glue -> area(scope, glue)).toList(),
                       each.mouth(),
                       each.movement().movement(scope),
-                      each.turned())));
+                      each.turned(),
+                      each.askew().map(askew -> askew.askew(scope)))));
     }
     return result;
   }

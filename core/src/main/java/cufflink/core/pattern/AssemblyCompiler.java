@@ -6,6 +6,7 @@ import cufflink.core.design.Layer;
 import cufflink.core.design.Side;
 import cufflink.core.expression.Formula;
 import cufflink.core.expression.Kind;
+import cufflink.core.pattern.Assembly.AskewTemplate;
 import cufflink.core.pattern.Assembly.JointTemplate;
 import cufflink.core.pattern.Assembly.MovementTemplate;
 import cufflink.core.pattern.Assembly.PocketTemplate;
@@ -54,7 +55,13 @@ final class AssemblyCompiler {
         movement(section),
         section.has("turned")
             ? Optional.of(section.oneOf("turned", Joint.Turned.class, Joint.Turned.NONE))
-            : Optional.empty());
+            : Optional.empty(),
+        section
+            .entry("askew")
+            .map(
+                each ->
+                    new AskewTemplate(
+                        section.lengths(each, 4), section.required("degrees", Kind.NUMBER))));
   }
 
   private static MovementTemplate movement(Section section) {

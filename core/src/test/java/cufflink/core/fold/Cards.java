@@ -59,6 +59,7 @@ final class Cards {
         List.of(),
         Side.NONE,
         Movement.turning(List.of(at), either),
+        Optional.empty(),
         Optional.empty());
   }
 
@@ -102,6 +103,7 @@ final class Cards {
         List.of(),
         Side.NONE,
         movement,
+        Optional.empty(),
         Optional.empty());
   }
 }

@@ -335,7 +335,8 @@ class FoldReportTest {
             List.of(),
             Side.NONE,
             Movement.NONE,
-            Optional.of(turn == 0 ? Joint.Turned.NONE : Joint.Turned.LEFT));
+            Optional.of(turn == 0 ? Joint.Turned.NONE : Joint.Turned.LEFT),
+            Optional.empty());
     Layer layer =
         new Layer(
             "layer",
