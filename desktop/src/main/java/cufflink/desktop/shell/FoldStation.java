@@ -1,9 +1,6 @@
 package cufflink.desktop.shell;
 
 import cufflink.core.design.Design;
-import cufflink.core.design.Face;
-import cufflink.core.design.Layer;
-import cufflink.core.design.Piece;
 import cufflink.core.design.Stage;
 import cufflink.core.drawing.CatchMarks;
 import cufflink.core.drawing.Drawing;
@@ -14,24 +11,18 @@ import cufflink.core.flat.FlatPattern;
 import cufflink.core.flat.Spot;
 import cufflink.core.fold.Catches;
 import cufflink.core.fold.FoldModel;
-import cufflink.core.fold.Motion;
-import cufflink.core.fold.Sight;
 import cufflink.core.fold.Viewpoint;
 import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Derivation;
-import cufflink.core.measure.Length;
-import cufflink.core.paper.Papers;
 import cufflink.core.words.Words;
 import cufflink.desktop.work.Folding;
 import cufflink.desktop.work.Workbench;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import javafx.animation.AnimationTimer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -44,7 +35,6 @@ final class FoldStation implements StationView {
   private static final Viewpoint BACK = new Viewpoint(-16, 150);
   private static final double DEGREES_PER_PIXEL = 0.4;
   private static final double STEP = 0.1;
-  private static final double STAGES_PER_SECOND = 0.7;
 
   private static final double NUDGE = 0.01;
   private static final double LEAST_SPEED = 20;
@@ -53,7 +43,7 @@ final class FoldStation implements StationView {
   private final Runnable redraw;
   private final Runnable anew;
   private final FoldScrubber scrubber;
-  private final Player player = new Player();
+  private final FoldPlayer player;
   private Viewpoint viewpoint = FRONT;
   private String piece = "";
   private final Label here = new Label();
@@ -63,65 +53,12 @@ final class FoldStation implements StationView {
   private Design shown;
   private List<FoldModel> folding = List.of();
 
-  /** How the layers of a card that lies flat are shown. */
-  private enum Layers {
-    TOGETHER("fold.together"),
-    TENFOLD("fold.tenfold"),
-    SPREAD("fold.spread");
-
-    private static final double APART = 9;
-    private static final int TIMES = 10;
-
-    private final String key;
-
-    Layers(String key) {
-      this.key = key;
-    }
-
-    String title() {
-      return Words.say(key);
-    }
-
-    /** Returns how far each layer is lifted off the one below, in millimetres. */
-    double apart(Papers papers) {
-      return switch (this) {
-        case TOGETHER -> 0;
-        case TENFOLD -> TIMES * papers.card().caliper().toMillimetres();
-        case SPREAD -> APART;
-      };
-    }
-  }
-
-  /** Runs the folding from where it is to where the card is closed, and then to its end. */
-  private final class Player extends AnimationTimer {
-    private static final double NANOS = 1e9;
-    private long last;
-
-    @Override
-    public void start() {
-      last = 0;
-      super.start();
-    }
-
-    @Override
-    public void handle(long now) {
-      double seconds = last == 0 ? 0 : (now - last) / NANOS;
-      last = now;
-      double before = scrubber.moment();
-      double moment = before + seconds * STAGES_PER_SECOND;
-      boolean closes = before < scrubber.closing() && moment >= scrubber.closing();
-      scrubber.setMoment(closes ? scrubber.closing() : moment);
-      if (closes || moment >= scrubber.stages()) {
-        stop();
-      }
-    }
-  }
-
   FoldStation(Workbench bench, Runnable redraw, Runnable anew) {
     this.bench = bench;
     this.redraw = redraw;
     this.anew = anew;
     this.scrubber = new FoldScrubber(redraw);
+    this.player = new FoldPlayer(scrubber);
   }
 
   @Override
@@ -175,14 +112,9 @@ final class FoldStation implements StationView {
                         thickest ->
                             Words.say(
                                 "fold.thick",
-                                millimetres(thickest.thick()),
+                                FoldReading.millimetres(thickest.thick()),
                                 Math.round(all.grams()),
                                 thickest.plies())));
-  }
-
-  /** Thickness is measured in tenths of a millimetre, also by those who cut in inches. */
-  private static String millimetres(Length length) {
-    return String.format(Locale.ROOT, "%.1f mm", length.toMillimetres());
   }
 
   /**
@@ -242,18 +174,13 @@ final class FoldStation implements StationView {
 
   /** Returns what catches, if it has been found out and the whole card is shown. */
   private List<Catches.Catch> catches(Derivation derivation, FoldModel model) {
-    return isWhole(derivation, model)
+    return FoldReading.isWhole(derivation, model)
         ? report(derivation).map(FoldReport::catches).orElse(List.of())
         : List.of();
   }
 
   private Optional<FoldReport> report(Derivation derivation) {
     return bench.folding().of(derivation).map(Folding.Folded::report);
-  }
-
-  private static boolean isWhole(Derivation derivation, FoldModel model) {
-    String base = model.flat().piece().id();
-    return derivation.made().filter(made -> made.design().base().id().equals(base)).isPresent();
   }
 
   @Override
@@ -359,38 +286,13 @@ final class FoldStation implements StationView {
     Spot at = new Spot(x, y);
     List<String> says = new ArrayList<>();
     if (layers == Layers.TOGETHER) {
-      thick(derivation.get(), model, at).ifPresent(says::add);
-      double moment = model.shown(scrubber.moment());
-      FoldDrawing.grip(model, moment, viewpoint, surface.get(), at)
-          .map(held -> shows(derivation.get(), model, held))
-          .ifPresent(says::add);
+      FoldReading reading =
+          new FoldReading(
+              derivation.get(), report(derivation.get()), model, scrubber.moment(), viewpoint);
+      reading.thick(surface.get(), at).ifPresent(says::add);
+      reading.shows(surface.get(), at).ifPresent(says::add);
     }
     here.setText(String.join("  ·  ", says));
-  }
-
-  private Optional<String> thick(Derivation derivation, FoldModel model, Spot at) {
-    double moment = scrubber.moment();
-    boolean closed = moment == model.closing() || moment >= model.stages().size();
-    if (!closed || !isWhole(derivation, model)) {
-      return Optional.empty();
-    }
-    Spot place = FoldDrawing.onTable(model, viewpoint, surface.orElseThrow(), at);
-    return report(derivation)
-        .flatMap(FoldReport::thickness)
-        .flatMap(all -> all.at(place))
-        .map(there -> Words.say("fold.here", there.plies(), millimetres(there.thick())));
-  }
-
-  private String shows(Derivation derivation, FoldModel model, FoldDrawing.Grip held) {
-    Motion motion = model.pose(model.shown(scrubber.moment())).motions().get(held.facet());
-    Face face = viewpoint.apply(motion.up()).z() >= 0 ? Face.INSIDE : Face.OUTSIDE;
-    Piece paper = model.assembly().pieceOf(held.facet());
-    String side = Words.say(face == Face.INSIDE ? "layer.inside" : "layer.outside");
-    Optional<Layer> layer =
-        Sight.layerAt(derivation.made().orElseThrow().design(), paper.id(), face, held.place());
-    return layer
-        .map(each -> Words.say("fold.shows-layer", each.label(), paper.label(), side))
-        .orElseGet(() -> Words.say("fold.shows", paper.label(), side));
   }
 
   @Override

@@ -1,0 +1,97 @@
+package cufflink.desktop.shell;
+
+import cufflink.core.design.Design;
+import cufflink.core.design.Face;
+import cufflink.core.design.Layer;
+import cufflink.core.design.PaperKind;
+import cufflink.core.design.Piece;
+import cufflink.core.design.Side;
+import cufflink.core.drawing.FoldDrawing;
+import cufflink.core.drawing.Surface;
+import cufflink.core.flat.Spot;
+import cufflink.core.fold.FoldModel;
+import cufflink.core.fold.Motion;
+import cufflink.core.fold.Sight;
+import cufflink.core.fold.Viewpoint;
+import cufflink.core.inspect.FoldReport;
+import cufflink.core.job.Derivation;
+import cufflink.core.measure.Length;
+import cufflink.core.paper.Paper;
+import cufflink.core.paper.Papers;
+import cufflink.core.words.Words;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * What can be said of a place of a folded card.
+ *
+ * @param derivation what follows from the job
+ * @param report what came of folding the card, if that is known yet
+ * @param model what is folded
+ * @param asked the moment that is shown
+ * @param viewpoint from where it is seen
+ */
+record FoldReading(
+    Derivation derivation,
+    Optional<FoldReport> report,
+    FoldModel model,
+    double asked,
+    Viewpoint viewpoint) {
+
+  /** Says whether all that is glued together is folded, and not one of the other pieces. */
+  static boolean isWhole(Derivation derivation, FoldModel model) {
+    String base = model.flat().piece().id();
+    return derivation.made().filter(made -> made.design().base().id().equals(base)).isPresent();
+  }
+
+  /** Thickness is measured in tenths of a millimetre, also by those who cut in inches. */
+  static String millimetres(Length length) {
+    return String.format(Locale.ROOT, "%.1f mm", length.toMillimetres());
+  }
+
+  /** Says how many plies lie at a place and how thick they are, where the card is closed. */
+  Optional<String> thick(Surface surface, Spot at) {
+    boolean closed = asked == model.closing() || asked >= model.stages().size();
+    if (!closed || !isWhole(derivation, model)) {
+      return Optional.empty();
+    }
+    Spot place = FoldDrawing.onTable(model, viewpoint, surface, at);
+    return report
+        .flatMap(FoldReport::thickness)
+        .flatMap(all -> all.at(place))
+        .map(there -> Words.say("fold.here", there.plies(), millimetres(there.thick())));
+  }
+
+  /** Says which paper shows at a place, and which face of it. */
+  Optional<String> shows(Surface surface, Spot at) {
+    return FoldDrawing.grip(model, model.shown(asked), viewpoint, surface, at).map(this::shows);
+  }
+
+  private String shows(FoldDrawing.Grip held) {
+    Motion motion = model.pose(model.shown(asked)).motions().get(held.facet());
+    Face face = viewpoint.apply(motion.up()).z() >= 0 ? Face.INSIDE : Face.OUTSIDE;
+    Piece paper = model.assembly().pieceOf(held.facet());
+    String side = Words.say(face == Face.INSIDE ? "layer.inside" : "layer.outside");
+    Design design = derivation.made().orElseThrow().design();
+    Optional<Layer> layer = Sight.layerAt(design, paper.id(), face, held.place());
+    String says =
+        layer
+            .map(each -> Words.say("fold.shows-layer", each.label(), paper.label(), side))
+            .orElseGet(() -> Words.say("fold.shows", paper.label(), side));
+    PaperKind kind = layer.map(Layer::paper).orElse(paper.paper());
+    Papers papers = derivation.job().papers();
+    Paper sheet = kind == PaperKind.CARDSTOCK ? papers.card() : papers.patterned();
+    return sheet.print() == Paper.Print.NONE
+        ? says
+        : Words.say("fold.shows-print", says, Words.say(way(Sight.top(motion))));
+  }
+
+  /** Says which way up a print is, to whoever sees the card as it lies. */
+  private static String way(Side top) {
+    return switch (top) {
+      case TOP, NONE -> "fold.way-up";
+      case BOTTOM -> "fold.way-down";
+      case LEFT, RIGHT -> "fold.way-side";
+    };
+  }
+}
