@@ -6,15 +6,12 @@ import cufflink.core.flat.Spot;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Tolerance;
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Set;
 import org.locationtech.jts.algorithm.MinimumAreaRectangle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.geom.Polygon;
 
 /**
  * The card after its last stage.
@@ -59,13 +56,12 @@ public record ClosedState(boolean isFlat, Length width, Length height, List<Regi
   static ClosedState of(Pose pose, Tolerance tolerance) {
     Envelope extent = new Envelope();
     boolean isFlat = true;
-    List<Polygon> shapes = new ArrayList<>();
+    List<List<Spot>> shapes = new ArrayList<>();
     for (Facet facet : pose.assembly().facets()) {
       List<Vec> corners = pose.corners(facet.index());
       corners.forEach(corner -> extent.expandToInclude(corner.x(), corner.y()));
       isFlat &= corners.stream().allMatch(corner -> Math.abs(corner.z()) <= tolerance.length());
-      shapes.add(
-          Facet.polygon(corners.stream().map(corner -> new Spot(corner.x(), corner.y())).toList()));
+      shapes.add(corners.stream().map(corner -> new Spot(corner.x(), corner.y())).toList());
     }
     double[] sides = isFlat ? sides(shapes, extent) : sides(extent);
     return new ClosedState(
@@ -80,8 +76,9 @@ public record ClosedState(boolean isFlat, Length width, Length height, List<Regi
   }
 
   /** A card that lies on its point is as large as the smallest rectangle round it. */
-  private static double[] sides(List<Polygon> shapes, Envelope extent) {
-    Geometry all = new GeometryFactory().buildGeometry(shapes);
+  private static double[] sides(List<List<Spot>> shapes, Envelope extent) {
+    Geometry all =
+        new GeometryFactory().buildGeometry(shapes.stream().map(Facet::polygon).toList());
     Geometry smallest = MinimumAreaRectangle.getMinimumRectangle(all);
     if (smallest.getArea() > extent.getArea() * NOTICEABLY_SMALLER) {
       return sides(extent);
@@ -90,32 +87,9 @@ public record ClosedState(boolean isFlat, Length width, Length height, List<Regi
     return new double[] {corners[0].distance(corners[1]), corners[1].distance(corners[2])};
   }
 
-  private static List<Region> regions(List<Polygon> shapes, Tolerance tolerance) {
-    Set<List<Spot>> edges = new LinkedHashSet<>();
-    for (Polygon shape : shapes) {
-      List<Spot> corners = Arrangement.corners(shape);
-      for (int i = 0; i < corners.size(); i++) {
-        Spot from = snapped(corners.get(i), tolerance);
-        Spot to = snapped(corners.get((i + 1) % corners.size()), tolerance);
-        // Plies on each other share most edges; each is drawn once, whichever way it runs.
-        if (!edges.contains(List.of(to, from)) && !from.equals(to)) {
-          edges.add(List.of(from, to));
-        }
-      }
-    }
-    List<Region> regions = new ArrayList<>();
-    for (Polygon cell : Arrangement.cells(List.copyOf(edges), tolerance)) {
-      Spot inside = Facet.inside(cell);
-      int plies = (int) shapes.stream().filter(shape -> Facet.holds(shape, inside)).count();
-      if (plies > 0) {
-        regions.add(new Region(Arrangement.corners(cell), plies));
-      }
-    }
-    return regions;
-  }
-
-  private static Spot snapped(Spot spot, Tolerance tolerance) {
-    double grid = tolerance.length();
-    return new Spot(Math.rint(spot.x() / grid) * grid, Math.rint(spot.y() / grid) * grid);
+  private static List<Region> regions(List<List<Spot>> shapes, Tolerance tolerance) {
+    return Overlay.cells(shapes, tolerance).stream()
+        .map(cell -> new Region(Arrangement.corners(cell.polygon()), cell.shapes().cardinality()))
+        .toList();
   }
 }

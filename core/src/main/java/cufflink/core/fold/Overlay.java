@@ -45,6 +45,12 @@ record Overlay(List<Cell> cells, List<Edge> edges) {
 
   /** Lays shapes over each other. Corners nearer than the tolerance count as one. */
   static Overlay of(List<List<Spot>> shapes, Tolerance tolerance) {
+    List<Cell> cells = cells(shapes, tolerance);
+    return new Overlay(cells, edges(cells));
+  }
+
+  /** Divides the plane by shapes, without the edges between its parts. */
+  static List<Cell> cells(List<List<Spot>> shapes, Tolerance tolerance) {
     Set<List<Spot>> lines = new LinkedHashSet<>();
     List<Polygon> polygons = new ArrayList<>();
     for (List<Spot> shape : shapes) {
@@ -60,24 +66,29 @@ record Overlay(List<Cell> cells, List<Edge> edges) {
       }
     }
     List<Cell> cells = new ArrayList<>();
-    Map<Set<Spot>, List<Integer>> sides = new HashMap<>();
-    Map<Set<Spot>, List<Spot>> ends = new HashMap<>();
     for (Polygon cell : Arrangement.cells(List.copyOf(lines), tolerance)) {
       BitSet over = over(polygons, Facet.inside(cell));
-      if (over.isEmpty()) {
-        continue;
+      if (!over.isEmpty()) {
+        cells.add(new Cell(cell, over));
       }
-      List<List<Spot>> rings = new ArrayList<>(Arrangement.holes(cell));
-      rings.add(Arrangement.corners(cell));
+    }
+    return cells;
+  }
+
+  private static List<Edge> edges(List<Cell> cells) {
+    Map<Set<Spot>, List<Integer>> sides = new HashMap<>();
+    Map<Set<Spot>, List<Spot>> ends = new HashMap<>();
+    for (int index = 0; index < cells.size(); index++) {
+      List<List<Spot>> rings = new ArrayList<>(Arrangement.holes(cells.get(index).polygon()));
+      rings.add(Arrangement.corners(cells.get(index).polygon()));
       for (List<Spot> corners : rings) {
         for (int i = 0; i < corners.size(); i++) {
           Spot from = corners.get(i);
           Spot to = corners.get((i + 1) % corners.size());
-          sides.computeIfAbsent(Set.of(from, to), each -> new ArrayList<>()).add(cells.size());
+          sides.computeIfAbsent(Set.of(from, to), each -> new ArrayList<>()).add(index);
           ends.putIfAbsent(Set.of(from, to), List.of(from, to));
         }
       }
-      cells.add(new Cell(cell, over));
     }
     List<Edge> edges = new ArrayList<>();
     sides.forEach(
@@ -86,7 +97,7 @@ record Overlay(List<Cell> cells, List<Edge> edges) {
           BitSet other = beside.size() > 1 ? cells.get(beside.get(1)).shapes() : new BitSet();
           edges.add(new Edge(ends.get(key).get(0), ends.get(key).get(1), one, other));
         });
-    return new Overlay(cells, edges);
+    return edges;
   }
 
   private static BitSet over(List<Polygon> polygons, Spot place) {

@@ -250,23 +250,48 @@ final class FoldStation implements StationView {
       double moment = model.shown(scrubber.moment());
       grip =
           FoldDrawing.grip(model, moment, viewpoint, surface.get(), new Spot(x, y))
-              .filter(each -> speed(model, each).isPresent());
+              .filter(each -> moves(model, each));
       player.stop();
     }
   }
 
   /**
-   * Returns how a held place moves on the drawing as the stage goes on, nothing if it hardly does.
+   * Returns how a held place moves on the drawing from here on, or has moved up to here: where one
+   * stage ends and the next begins these are not the same. Empty if it hardly moves.
    */
-  private Optional<Spot> speed(FoldModel model, FoldDrawing.Grip held) {
+  private Optional<Spot> speed(FoldModel model, FoldDrawing.Grip held, boolean onwards) {
     double moment = scrubber.moment();
-    double before = Math.max(0, moment - NUDGE);
-    double after = Math.min(model.stages().size(), moment + NUDGE);
+    double before = onwards ? moment : Math.max(0, moment - NUDGE);
+    double after = onwards ? Math.min(model.stages().size(), moment + NUDGE) : moment;
+    if (before == after) {
+      return Optional.empty();
+    }
     Spot from = seen(model, before, held);
     Spot to = seen(model, after, held);
-    double time = Math.max(after - before, NUDGE);
+    double time = after - before;
     Spot speed = new Spot((to.x() - from.x()) / time, (to.y() - from.y()) / time);
     return Optional.of(speed).filter(each -> Math.hypot(each.x(), each.y()) >= LEAST_SPEED);
+  }
+
+  /** Says whether a held place moves now, on or back. */
+  private boolean moves(FoldModel model, FoldDrawing.Grip held) {
+    return speed(model, held, true).isPresent() || speed(model, held, false).isPresent();
+  }
+
+  /** Leads a held place along the way it can go: on if the pull is that way, else back. */
+  private void lead(FoldModel model, FoldDrawing.Grip held, double right, double down) {
+    for (boolean onwards : new boolean[] {true, false}) {
+      Optional<Spot> speed = speed(model, held, onwards);
+      if (speed.isPresent()) {
+        double x = speed.get().x();
+        double y = speed.get().y();
+        double on = (right * x + down * y) / (x * x + y * y);
+        if (on > 0 == onwards) {
+          scrubber.setMoment(scrubber.moment() + on);
+          return;
+        }
+      }
+    }
   }
 
   private Spot seen(FoldModel model, double moment, FoldDrawing.Grip held) {
@@ -312,13 +337,7 @@ final class FoldStation implements StationView {
   @Override
   public void drag(double right, double down) {
     if (grip.isPresent() && current().isPresent()) {
-      speed(current().get(), grip.get())
-          .ifPresent(
-              speed -> {
-                double square = speed.x() * speed.x() + speed.y() * speed.y();
-                double on = (right * speed.x() + down * speed.y()) / square;
-                scrubber.setMoment(scrubber.moment() + on);
-              });
+      lead(current().get(), grip.get(), right, down);
       return;
     }
     double tilt = viewpoint.tilt() - down * DEGREES_PER_PIXEL;

@@ -76,4 +76,21 @@ class FoldScrubberTest {
     robot.interact(() -> scrubber.show(stages(3)));
     assertEquals(1.3, scrubber.moment());
   }
+
+  @Test
+  void show_foldingAndOpening_tellsWhereTheCardIsClosed(FxRobot robot) {
+    Stage opening = new Stage("Open it", "base", Map.of(), Map.of(), Stage.Phase.OPENING);
+    robot.interact(() -> scrubber.show(List.of(stages(1).get(0), opening)));
+    assertEquals(1, scrubber.closing());
+    assertTrue(texts().containsAll(List.of("Fold it", "Then use it")), texts()::toString);
+  }
+
+  @Test
+  void mark_plantsAPennantForEachCatch(FxRobot robot) {
+    robot.interact(() -> scrubber.show(stages(2)));
+    robot.interact(() -> scrubber.mark(List.of(0.5, 1.25)));
+    assertEquals(2, scrubber.lookupAll(".pennant").size());
+    robot.interact(() -> scrubber.mark(List.of()));
+    assertEquals(0, scrubber.lookupAll(".pennant").size());
+  }
 }

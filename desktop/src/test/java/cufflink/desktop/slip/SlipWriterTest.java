@@ -54,7 +54,9 @@ class SlipWriterTest {
   void folds_areNumberedInOrder_andEndWithTheClosedSize() {
     List<SlipSection> sections = write(Station.FOLD);
     assertEquals("Fold the left flap over", sections.get(0).rows().get(0).label());
-    assertEquals("110 × 150", sections.get(1).rows().get(0).number());
+    assertEquals("Open the right flap", sections.get(1).rows().get(0).label());
+    assertEquals("3", sections.get(1).rows().get(0).number());
+    assertEquals("110 × 150", sections.get(2).rows().get(0).number());
   }
 
   @Test
