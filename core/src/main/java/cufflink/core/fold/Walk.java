@@ -5,6 +5,7 @@ import cufflink.core.flat.Spot;
 import cufflink.core.fold.FoldModel.Stuck;
 import cufflink.core.measure.Tolerance;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -26,8 +27,6 @@ final class Walk {
   private enum Way {
     /** Every crease turns evenly. */
     EVEN,
-    /** Every crease turns evenly but for the rounding of places; not looked at closely yet. */
-    NEARLY_EVEN,
     /** The angles follow from the loops. */
     SOLVED,
     /** Not looked at yet. */
@@ -45,11 +44,7 @@ final class Walk {
     this.ways = new Way[stages.size()];
     this.courses = new Course[stages.size()];
     this.reached = new double[stages.size() + 1][];
-    for (int i = 0; i < ways.length; i++) {
-      boolean nearly = isEven(i, Tolerance.FOLDED);
-      Way rough = nearly ? Way.NEARLY_EVEN : Way.UNKNOWN;
-      ways[i] = nearly && isEven(i, Tolerance.PAPER) ? Way.EVEN : rough;
-    }
+    Arrays.fill(ways, Way.UNKNOWN);
   }
 
   /** Places all facets at some amounts. */
@@ -109,14 +104,19 @@ final class Walk {
 
   /** Finds out how a stage is walked; a stage between ends that hold may have to be solved. */
   private Way way(int stage) {
-    Way way = ways[stage];
-    if (way == Way.UNKNOWN || way == Way.NEARLY_EVEN) {
-      boolean ends = holds(stage) && holds(stage + 1);
-      boolean walks = ends && course(stage).stuck() == Course.Stuck.NOT;
-      Way otherwise = way == Way.UNKNOWN ? Way.NONE : Way.EVEN;
-      ways[stage] = walks ? Way.SOLVED : otherwise;
+    if (ways[stage] == Way.UNKNOWN) {
+      ways[stage] = isEven(stage, Tolerance.PAPER) ? Way.EVEN : unevenWay(stage);
     }
     return ways[stage];
+  }
+
+  /** Where rounded places keep a stage from being quite even, that is still better than nothing. */
+  private Way unevenWay(int stage) {
+    boolean ends = holds(stage) && holds(stage + 1);
+    if (ends && course(stage).stuck() == Course.Stuck.NOT) {
+      return Way.SOLVED;
+    }
+    return isEven(stage, Tolerance.FOLDED) ? Way.EVEN : Way.NONE;
   }
 
   private Course course(int stage) {

@@ -34,9 +34,17 @@ final class AssemblyCompiler {
 
   /** Reads the name of a piece, which must be there. */
   static String pieceName(Section section, String key, List<PieceTemplate> pieces) {
-    String name = section.text(key);
+    return pieceName(section, section.text(key), section.place(), pieces);
+  }
+
+  private static String pieceName(Section section, Entry entry, List<PieceTemplate> pieces) {
+    return pieceName(section, section.plain(entry), entry.place(), pieces);
+  }
+
+  private static String pieceName(
+      Section section, String name, Entry.Place where, List<PieceTemplate> pieces) {
     if (pieces.stream().noneMatch(piece -> piece.presence().id().equals(name))) {
-      section.note(section.place(), "pattern.no-such-piece", name);
+      section.note(where, "pattern.no-such-piece", name);
     }
     return name;
   }
@@ -52,7 +60,7 @@ final class AssemblyCompiler {
         section.oneOf("shape", Layer.Shape.class, Layer.Shape.WHOLE),
         section.items("glue").stream().map(each -> section.lengths(each, 4)).toList(),
         section.oneOf("mouth", Side.class, Side.NONE),
-        movement(section),
+        movement(section, pieces),
         section.has("turned")
             ? Optional.of(section.oneOf("turned", Joint.Turned.class, Joint.Turned.NONE))
             : Optional.empty(),
@@ -64,14 +72,16 @@ final class AssemblyCompiler {
                         section.lengths(each, 4), section.required("degrees", Kind.NUMBER))));
   }
 
-  private static MovementTemplate movement(Section section) {
+  private static MovementTemplate movement(Section section, List<PieceTemplate> pieces) {
     boolean slides = section.has("slides");
     return new MovementTemplate(
         section.items("about").stream().map(each -> section.lengths(each, 4)).toList(),
         section.has("either") && section.text("either").equals("true"),
         slides ? Optional.of(section.oneOf("slides", Side.class, Side.TOP)) : Optional.empty(),
         section.entry("slides-at").map(each -> section.lengths(each, 2)),
-        section.items("slides-under").stream().map(section::plain).toList(),
+        section.items("slides-under").stream()
+            .map(each -> pieceName(section, each, pieces))
+            .toList(),
         section.items("through").stream().map(each -> section.lengths(each, 4)).toList());
   }
 

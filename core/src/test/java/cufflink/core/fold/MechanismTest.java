@@ -253,4 +253,62 @@ class MechanismTest {
     Point to = Strips.point(x, y);
     return new Score(id, id, fold, new Segment(Strips.point(40, 40), to));
   }
+
+  /** What a joint says may be nonsense; the card is put together without it, or it is found. */
+  @Test
+  void joints_thatMakeNoSense_doNoHarm() {
+    Movement.Slide nowhere =
+        new Movement.Slide(Side.LEFT, Optional.of(Strips.point(999, 999)), List.of("nothing"));
+    Segment point = new Segment(Strips.point(20, 20), Strips.point(20, 20));
+    List<Movement> movements =
+        List.of(
+            new Movement(List.of(), false, Optional.of(nowhere), List.of()),
+            Movement.woven(List.of(area(500, 500, 5, 5))),
+            Movement.turning(List.of(point), false),
+            Movement.turning(List.of(point, point, point), true));
+    Stage stage =
+        new Stage(
+            "Pull",
+            "base",
+            Map.of("no-score", 180.0),
+            Map.of("insert-slide", 1e9, "insert", 1e9, "no.thing", 3.0));
+    for (Movement movement : movements) {
+      FoldModel model =
+          model(
+              design(
+                  List.of(piece("base", 100, 80), piece("insert", 90, 70)),
+                  List.of(moving("insert", "base", area(5, 5, 90, 70), movement)),
+                  stage));
+      model.stuck();
+      model.stack(1);
+      Catches.of(model, () -> false);
+      Outside.of(model);
+      MirroredCrease.of(model);
+      assertTrue(Double.isFinite(model.apart(0.5)), movement.toString());
+      assertEquals(0, model.closing() - 1);
+    }
+  }
+
+  /** A ring that cannot close: a bar longer than what it is glued across, folded flat. */
+  @Test
+  void ring_thatCannotClose_isStuckAndTold() {
+    Piece bar = piece("bar", 60, 10, Strips.upright("middle", Fold.VALLEY, 20, 10));
+    FoldModel model =
+        model(
+            design(
+                List.of(Cards.halfFold(), bar),
+                List.of(
+                    glued(
+                        "bar",
+                        "base",
+                        Face.INSIDE,
+                        area(30, 30, 60, 10),
+                        area(32, 32, 6, 6),
+                        area(82, 32, 6, 6))),
+                Cards.close()));
+    FoldModel.Stuck stuck = model.stuck().orElseThrow();
+    assertEquals(0, stuck.stage());
+    assertFalse(model.holds(1));
+    assertEquals(Optional.empty(), model.closed());
+  }
 }

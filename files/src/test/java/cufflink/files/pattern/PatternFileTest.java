@@ -213,6 +213,58 @@ class PatternFileTest {
     assertEquals(List.of(), PatternLibrary.with(folder.resolve("none")).problems());
   }
 
+  /** A joint, and a stage that moves it, added to the good file. */
+  private static String moving(String joint, String stage) {
+    return GOOD.replace(
+            "folding:\n",
+            "  card: {size: [40 mm, 30 mm]}\n"
+                + "joins:\n  card: {piece: card, on: base, area: [5 mm, 5 mm, 40 mm, 30 mm], "
+                + joint
+                + "}\nfolding:\n")
+        + "opening:\n  - {stage: Pull, with: {"
+        + stage
+        + "}}\n";
+  }
+
+  @Test
+  void read_jointThatSlides_isDrivenByALength() {
+    String good = moving("slides: top", "card-slide: 30 mm");
+    assertEquals("", PatternFile.read("trial.yaml", good).problem());
+    assertProblem(
+        moving("slides: top", "card-slide: 30"),
+        "trial.yaml, line 20, opening.1.with.card-slide: “30” is a plain number, but here belongs a length;"
+            + " give it the right unit.");
+  }
+
+  @Test
+  void read_jointThatDoesNotSlide_cannotBeDriven() {
+    String problem =
+        PatternFile.read("trial.yaml", moving("mouth: top", "card-slide: 3 mm")).problem();
+    assertTrue(
+        problem.startsWith(
+            "trial.yaml, line 20, opening.1.with.card-slide: “card-slide” is not a name"),
+        problem);
+  }
+
+  @Test
+  void read_jointUnderAPieceThatIsNotThere_saysWhere() {
+    assertProblem(
+        moving("slides: top, slides-under: [bnad]", "card-slide: 3 mm"),
+        "trial.yaml, line 16, joins.card.slides-under.1: there is no piece “bnad”; name one of the"
+            + " pieces above.");
+  }
+
+  @Test
+  void read_jointWithPlacesMissing_saysWhere() {
+    String problem =
+        PatternFile.read(
+                "trial.yaml", moving("slides: top, askew: [1 mm, 2 mm]", "card-slide: 3 mm"))
+            .problem();
+    assertTrue(problem.startsWith("trial.yaml, line 16, joins.card.askew:"), problem);
+    problem = PatternFile.read("trial.yaml", moving("slides: up", "card-slide: 3 mm")).problem();
+    assertTrue(problem.startsWith("trial.yaml, line 16, joins.card.slides:"), problem);
+  }
+
   private static void assertProblem(String text, String sentence) {
     assertEquals(sentence, PatternFile.read("trial.yaml", text).problem());
   }
