@@ -15,12 +15,16 @@ import java.util.function.Predicate;
 final class Constraints {
   private static final int NONE = -1;
 
+  /** Choices from one order to the next, after which the search is given up. */
+  private static final int MOST_CHOICES = 200_000;
+
   private final int facets;
   private final int[][] variables;
   private final List<int[]> pairs = new ArrayList<>();
   private final List<List<Rule>> rules = new ArrayList<>();
   private byte[] values = new byte[0];
   private final Deque<Integer> trail = new ArrayDeque<>();
+  private int choices;
 
   /** Some signed variables and how they hang together. */
   private record Rule(Kind kind, int[] variables, byte[] signs) {}
@@ -112,6 +116,7 @@ final class Constraints {
    * @param each takes an order and says whether to go on
    */
   void solve(IntBinaryOperator hint, Predicate<int[][]> each) {
+    choices = 0;
     byte[] before = values.clone();
     trail.clear();
     boolean possible = true;
@@ -127,7 +132,12 @@ final class Constraints {
   private boolean search(IntBinaryOperator hint, Predicate<int[][]> each) {
     int open = firstOpen();
     if (open == NONE) {
+      choices = 0;
       return each.test(sides());
+    }
+    choices++;
+    if (isGivenUp()) {
+      return false;
     }
     int[] pair = pairs.get(open);
     byte first = (byte) (hint.applyAsInt(pair[0], pair[1]) < 0 ? -1 : 1);
@@ -142,6 +152,11 @@ final class Constraints {
       }
     }
     return true;
+  }
+
+  /** Says whether so many choices led nowhere that the search was ended. */
+  boolean isGivenUp() {
+    return choices > MOST_CHOICES;
   }
 
   private int firstOpen() {

@@ -2,6 +2,7 @@ package cufflink.core.fold;
 
 import cufflink.core.measure.Tolerance;
 import java.util.Set;
+import java.util.function.BooleanSupplier;
 
 /**
  * The way from one pose to another along which all loops stay closed.
@@ -29,6 +30,7 @@ final class Course {
   private final boolean[] led;
   private final boolean[] follows;
   private final int[] signs;
+  private final BooleanSupplier stops;
   private final Closure closure;
   private final double[][] samples = new double[SAMPLES + 1][];
   private int walked;
@@ -56,11 +58,19 @@ final class Course {
    * @param led which angles have an end that was asked for; the others follow as they must
    * @param held which angles do not move
    * @param signs which way the angles go from flat: 1 for a valley, −1 for a mountain
+   * @param stops asked before each step; true ends the walk where it is
    */
   Course(
-      Linkage linkage, double[] start, double[] end, boolean[] led, boolean[] held, int[] signs) {
+      Linkage linkage,
+      double[] start,
+      double[] end,
+      boolean[] led,
+      boolean[] held,
+      int[] signs,
+      BooleanSupplier stops) {
     this.linkage = linkage;
     this.signs = signs.clone();
+    this.stops = stops;
     this.follows = following(linkage, start, end, led);
     this.start = start.clone();
     this.end = end.clone();
@@ -100,7 +110,7 @@ final class Course {
   }
 
   private void walk(int to) {
-    while (walked < to && stuck == Stuck.NOT) {
+    while (walked < to && stuck == Stuck.NOT && !stops.getAsBoolean()) {
       int next = walked + 1;
       double share = next / (double) SAMPLES;
       double[] before = samples[walked];

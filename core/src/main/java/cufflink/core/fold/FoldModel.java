@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.BooleanSupplier;
 import java.util.stream.Collectors;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -27,6 +28,9 @@ import org.locationtech.jts.geom.GeometryFactory;
  * keep the loops closed. A stage for which there are none can be shown at its ends only.
  */
 public final class FoldModel {
+  /** Facets beyond which a card is drawn, but neither layers nor catches are looked for. */
+  public static final int MOST_FACETS = 150;
+
   private static final double EIGHTH = 0.125;
 
   /** A card that is this many times as wide as it is high lies and does not stand. */
@@ -38,6 +42,7 @@ public final class FoldModel {
   private final Walk walk;
 
   private final Map<Integer, Optional<LayerOrder.Stack>> stacks = new ConcurrentHashMap<>();
+  private final Set<Integer> unknown = ConcurrentHashMap.newKeySet();
   private final Map<Integer, Pose> befores = new ConcurrentHashMap<>();
 
   /** Found when first asked for; if two threads ask at once both find the same. */
@@ -148,6 +153,36 @@ public final class FoldModel {
    */
   public int closing() {
     return (int) stages.stream().filter(Stage::isFolding).count();
+  }
+
+  /**
+   * Says whether the card has more facets than are folded in thought.
+   *
+   * @return true above {@link #MOST_FACETS}
+   */
+  public boolean isTooLarge() {
+    return assembly.facets().size() > MOST_FACETS;
+  }
+
+  /**
+   * Finds out how all stages move. A card in which many folds meet takes seconds and is shown
+   * before and after its stages only until this has been done; any other needs no preparing.
+   *
+   * @param stops asked now and then; true ends it, after which the model is of no use
+   */
+  public void prepare(BooleanSupplier stops) {
+    if (!isTooLarge()) {
+      walk.prepare(stops);
+    }
+  }
+
+  /**
+   * Says whether the card may be shown at any moment without waiting.
+   *
+   * @return false while it needs preparing
+   */
+  public boolean isReady() {
+    return walk.isReady();
   }
 
   /**
@@ -332,7 +367,20 @@ public final class FoldModel {
    *     without passing through itself
    */
   public Optional<LayerOrder.Stack> stack(int done) {
-    return stacks.computeIfAbsent(done, this::findStack);
+    return isTooLarge() || !walk.isReady()
+        ? Optional.empty()
+        : stacks.computeIfAbsent(done, this::findStack);
+  }
+
+  /**
+   * Says whether the layers after a stage were looked for in vain, without it being shown that they
+   * cannot be.
+   *
+   * @param done how many stages are done
+   * @return true if the search was given up
+   */
+  public boolean isOrderUnknown(int done) {
+    return unknown.contains(done);
   }
 
   private Optional<LayerOrder.Stack> findStack(int done) {
@@ -340,8 +388,12 @@ public final class FoldModel {
       return Optional.empty();
     }
     LayerOrder order = LayerOrder.of(pose(done), turns(done), true);
-    return order.find(
-        order.hints(new PlyOrder(this, done, pose(done), Tolerance.FOLDED), pose(done)));
+    PlyOrder plies = new PlyOrder(this, done, pose(done), Tolerance.FOLDED);
+    Optional<LayerOrder.Stack> stack = order.find(order.hints(plies, pose(done)));
+    if (order.isGivenUp()) {
+      unknown.add(done);
+    }
+    return stack;
   }
 
   /**
@@ -379,8 +431,9 @@ public final class FoldModel {
    *     numbers
    * @param share how far it gets, from 0 to 1
    * @param loose in how many ways it could move besides the one it is asked for
+   * @param crowd how many loops there are, if these are too many to be followed
    */
-  public record Stuck(int stage, List<Integer> creases, double share, int loose) {
+  public record Stuck(int stage, List<Integer> creases, double share, int loose, int crowd) {
     /** Copies the list. */
     public Stuck {
       creases = List.copyOf(creases);

@@ -5,6 +5,7 @@ import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Tolerance;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Envelope;
@@ -85,6 +86,10 @@ public record FoldedView(List<Ply> plies) {
       seen.add(seen(pose, facet.index(), viewpoint));
     }
     int count = seen.size();
+    if (model.isTooLarge()) {
+      seen.sort(Comparator.comparingDouble(Seen::depth));
+      return new FoldedView(seen.stream().map(FoldedView::ply).toList());
+    }
     boolean[][] behind = new boolean[count][count];
     for (int i = 0; i < count; i++) {
       for (int j = i + 1; j < count; j++) {

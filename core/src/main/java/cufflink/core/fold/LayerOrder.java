@@ -293,6 +293,15 @@ public final class LayerOrder {
   }
 
   /**
+   * Says whether the search was ended before it was known whether there is an order.
+   *
+   * @return true if it was
+   */
+  boolean isGivenUp() {
+    return constraints.isGivenUp();
+  }
+
+  /**
    * Returns a crease at which no order is possible.
    *
    * @return its index, −1 if the clash has no single place

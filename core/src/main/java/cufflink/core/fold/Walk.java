@@ -9,9 +9,16 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 
 /** How a card gets from stage to stage: the amounts by which all moves, with every loop closed. */
 final class Walk {
+  /** Loops with which a card is walked in no time. */
+  private static final int FEW_LOOPS = 12;
+
+  /** Loops beyond which a stage is shown before and after only. */
+  private static final int MOST_LOOPS = 60;
+
   private static final List<Double> SAMPLES = List.of(0.3, 0.6, 0.9);
 
   private final Assembly assembly;
@@ -22,6 +29,11 @@ final class Walk {
   private final Way[] ways;
   private final Course[] courses;
   private final double[][] reached;
+
+  /** Whether what takes its time may be done: always for a card with few loops. */
+  private volatile boolean ready;
+
+  private volatile BooleanSupplier stops = () -> false;
 
   /** How a stage is walked. */
   private enum Way {
@@ -45,6 +57,29 @@ final class Walk {
     this.courses = new Course[stages.size()];
     this.reached = new double[stages.size() + 1][];
     Arrays.fill(ways, Way.UNKNOWN);
+    this.ready = linkage.loops().size() <= FEW_LOOPS;
+  }
+
+  /**
+   * Finds out how every stage is walked, which may take seconds where many folds meet.
+   *
+   * @param newStops asked now and then; true ends it, and nothing that was found is to be used
+   */
+  void prepare(BooleanSupplier newStops) {
+    stops = newStops;
+    ready = true;
+    for (int stage = 0; stage < ways.length && !stops.getAsBoolean(); stage++) {
+      way(stage);
+    }
+  }
+
+  /** Says whether all may be asked without waiting. */
+  boolean isReady() {
+    return ready;
+  }
+
+  private boolean isCrowded() {
+    return linkage.loops().size() > MOST_LOOPS;
   }
 
   /** Places all facets at some amounts. */
@@ -93,7 +128,8 @@ final class Walk {
         for (int i = 0; i < asked.length; i++) {
           asked[i] = named[i] ? asked[i] : reached(done - 1)[i];
         }
-        if (!closes(done, asked, Tolerance.FOLDED) && holds(done - 1)) {
+        boolean walks = ready && !isCrowded();
+        if (walks && !closes(done, asked, Tolerance.FOLDED) && holds(done - 1)) {
           Course course = course(done - 1);
           reached[done] = course.stuck() == Course.Stuck.NOT ? course.end() : asked;
         }
@@ -104,6 +140,9 @@ final class Walk {
 
   /** Finds out how a stage is walked; a stage between ends that hold may have to be solved. */
   private Way way(int stage) {
+    if (!ready) {
+      return Way.NONE;
+    }
     if (ways[stage] == Way.UNKNOWN) {
       ways[stage] = isEven(stage, Tolerance.PAPER) ? Way.EVEN : unevenWay(stage);
     }
@@ -112,7 +151,7 @@ final class Walk {
 
   /** Where rounded places keep a stage from being quite even, that is still better than nothing. */
   private Way unevenWay(int stage) {
-    boolean ends = holds(stage) && holds(stage + 1);
+    boolean ends = !isCrowded() && holds(stage) && holds(stage + 1);
     if (ends && course(stage).stuck() == Course.Stuck.NOT) {
       return Way.SOLVED;
     }
@@ -127,7 +166,8 @@ final class Walk {
       for (int i = 0; i < led.length; i++) {
         end[i] = led[i] ? end[i] : start[i];
       }
-      courses[stage] = new Course(linkage(stage), start, end, led, drives.held(stage), signs());
+      courses[stage] =
+          new Course(linkage(stage), start, end, led, drives.held(stage), signs(), stops);
     }
     return courses[stage];
   }
@@ -244,17 +284,20 @@ final class Walk {
   Optional<Stuck> stuck() {
     for (int stage = 0; stage < ways.length; stage++) {
       if (way(stage) == Way.NONE) {
+        if (isCrowded()) {
+          return Optional.of(new Stuck(stage, List.of(), 0, 0, linkage.loops().size()));
+        }
         Course.Stuck stuck = holds(stage) ? course(stage).stuck() : Course.Stuck.AT_ONCE;
         int loop = stuck.loop();
         List<Integer> creases =
             loop < 0 ? List.of() : List.of(linkage(stage).loops().get(loop).angle());
-        return Optional.of(new Stuck(stage, creases, stuck.share(), 0));
+        return Optional.of(new Stuck(stage, creases, stuck.share(), 0, 0));
       }
       if (way(stage) == Way.SOLVED) {
         boolean[] named = drives.named(stage);
         int loose = course(stage).loose(named);
         if (loose > 0) {
-          return Optional.of(new Stuck(stage, open(named), 1, loose));
+          return Optional.of(new Stuck(stage, open(named), 1, loose, 0));
         }
       }
     }

@@ -107,6 +107,9 @@ final class FoldFindings {
   }
 
   private static Sentence sentence(FoldModel model, Stage stage, FoldModel.Stuck stuck) {
+    if (stuck.crowd() > 0) {
+      return Sentence.of("fold.crowded", stage.title(), Integer.toString(stuck.crowd()));
+    }
     if (stuck.loose() > 0) {
       return Sentence.of("fold.loose", stage.title());
     }
@@ -140,6 +143,27 @@ final class FoldFindings {
                                 .anyMatch(
                                     spoke -> member.firstCrease() + spoke.crease() == crease)))
         .findFirst();
+  }
+
+  static Finding tooLarge(FoldModel model) {
+    return finding(
+        model,
+        "too-many-facets",
+        Sentence.of(
+            "fold.too-large",
+            model.flat().piece().label(),
+            Integer.toString(model.assembly().facets().size()),
+            Integer.toString(FoldModel.MOST_FACETS)));
+  }
+
+  static Finding orderUnknown(FoldModel model) {
+    return finding(
+        model, "layers-unknown", Sentence.of("fold.order-unknown", model.flat().piece().label()));
+  }
+
+  private static Finding finding(FoldModel model, String kind, Sentence sentence) {
+    Place place = Place.on(model.flat().piece().id());
+    return new Finding(kind, Severity.WARNING, place, sentence, Optional.empty());
   }
 
   static Finding clash(FoldModel model) {

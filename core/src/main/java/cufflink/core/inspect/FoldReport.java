@@ -54,13 +54,21 @@ public record FoldReport(
    */
   public static FoldReport of(
       Design design, FoldModel model, Materials materials, BooleanSupplier stops) {
+    if (model.isTooLarge()) {
+      Finding tooLarge = FoldFindings.tooLarge(model);
+      return new FoldReport(List.of(tooLarge), Optional.empty(), List.of(), List.of());
+    }
+    model.prepare(stops);
     int done = model.closing();
     List<Finding> findings = new ArrayList<>(FoldFindings.vertices(model));
     FoldFindings.stuck(model).ifPresent(findings::add);
     boolean flat = model.closed().isPresent() && model.lies(done);
     Optional<LayerOrder.Stack> stack = flat ? model.stack(done) : Optional.empty();
     if (flat && stack.isEmpty()) {
-      findings.add(FoldFindings.clash(model));
+      findings.add(
+          model.isOrderUnknown(done)
+              ? FoldFindings.orderUnknown(model)
+              : FoldFindings.clash(model));
     }
     findings.addAll(FoldFindings.mirrored(model));
     List<Catches.Catch> catches = Catches.of(model, stops);

@@ -39,7 +39,8 @@ class CourseTest {
         ends,
         led,
         new boolean[ends.length],
-        new int[ends.length]);
+        new int[ends.length],
+        () -> false);
   }
 
   /** Sectors 45 45 90 45 45 90 with valleys on the diagonals, mountains between: it squashes. */
@@ -101,7 +102,13 @@ class CourseTest {
     }
     Course course =
         new Course(
-            squash(), new double[6], ends, led, new boolean[6], new int[] {1, -1, 1, 1, -1, 1});
+            squash(),
+            new double[6],
+            ends,
+            led,
+            new boolean[6],
+            new int[] {1, -1, 1, 1, -1, 1},
+            () -> false);
     assertEquals(3 - ledCount, course.loose(led));
   }
 }

@@ -81,7 +81,7 @@ final class FoldStation implements StationView {
     if (!models.isEmpty() && model(models).stages().isEmpty()) {
       return sentence.say(Words.say("fold.none"));
     }
-    boolean moves = models.isEmpty() || model(models).movesThroughout();
+    boolean moves = models.isEmpty() || !model(models).isReady() || model(models).movesThroughout();
     sentence
         .say(Words.say(moves ? "fold.sentence" : "fold.ends"))
         .say(Words.say("fold.layers"))
@@ -92,7 +92,10 @@ final class FoldStation implements StationView {
                 Arrays.stream(Layers.values())
                     .map(each -> Sentence.item(each.title(), () -> show(each)))
                     .toList());
-    thickness(derivation).ifPresent(each -> sentence.say(each));
+    boolean works = !models.isEmpty() && !model(models).isReady();
+    thickness(derivation)
+        .or(() -> works ? Optional.of(Words.say("fold.working")) : Optional.empty())
+        .ifPresent(each -> sentence.say(each));
     return sentence;
   }
 
@@ -122,9 +125,11 @@ final class FoldStation implements StationView {
    * folded by themselves. It is put together once for each design.
    */
   private List<FoldModel> models(Derivation.Made made) {
-    if (made.design() != shown) {
+    Optional<FoldModel> prepared = prepared(made);
+    boolean isNew = prepared.filter(model -> folding.stream().noneMatch(model::equals)).isPresent();
+    if (made.design() != shown || isNew) {
       shown = made.design();
-      FoldModel whole = FoldModel.assembled(made.design(), made.flat());
+      FoldModel whole = prepared.orElseGet(() -> FoldModel.assembled(made.design(), made.flat()));
       Set<String> glued =
           whole.assembly().members().stream()
               .map(member -> member.flat().piece().id())
@@ -137,6 +142,17 @@ final class FoldStation implements StationView {
       folding = models.isEmpty() ? List.of(whole) : models;
     }
     return folding;
+  }
+
+  /** Returns the card that has been folded in thought: it can be shown at any moment. */
+  private Optional<FoldModel> prepared(Derivation.Made made) {
+    return bench
+        .folding()
+        .folded()
+        .get()
+        .filter(each -> each.design().equals(made.design()))
+        .map(Folding.Folded::model)
+        .filter(model -> !model.stages().isEmpty());
   }
 
   private FoldModel model(List<FoldModel> models) {
