@@ -12,11 +12,19 @@ import java.util.List;
  * @param parts texts and lengths in order
  */
 public record Sentence(List<Object> parts) {
+  /**
+   * A length that is no size to cut, and is said on the nearest mark.
+   *
+   * @param length the length
+   */
+  public record Rough(Length length) {}
+
   /** Copies the parts. */
   public Sentence {
     parts = List.copyOf(parts);
     for (Object part : parts) {
-      if (!(part instanceof String) && !(part instanceof Length)) {
+      boolean known = part instanceof String || part instanceof Length || part instanceof Rough;
+      if (!known) {
         throw new IllegalArgumentException("a sentence is made of texts and lengths, not " + part);
       }
     }
@@ -73,8 +81,15 @@ public record Sentence(List<Object> parts) {
   public String say(LengthFormat format) {
     StringBuilder text = new StringBuilder();
     for (Object part : parts) {
-      text.append(part instanceof Length length ? format.format(length) : part);
+      text.append(said(part, format));
     }
     return text.toString();
+  }
+
+  private static Object said(Object part, LengthFormat format) {
+    if (part instanceof Rough rough) {
+      return format.rough(rough.length());
+    }
+    return part instanceof Length length ? format.format(length) : part;
   }
 }

@@ -125,9 +125,7 @@ final class FoldFindings {
             vertex ->
                 sentence.followedBy(
                     Sentence.of(
-                        "fold.stuck-vertex",
-                        Length.fromMillimetres(vertex.place().x()),
-                        Length.fromMillimetres(vertex.place().y()))))
+                        "fold.stuck-vertex", rough(vertex.place().x()), rough(vertex.place().y()))))
         .orElse(sentence);
   }
 
@@ -198,7 +196,7 @@ final class FoldFindings {
                 model.stages().get(stage).title(),
                 one,
                 other,
-                Length.fromMillimetres(each.amount()),
+                rough(each.amount()),
                 whole(model.turned(each.moment())));
         String piece = assembly.pieceOf(each.facet()).id();
         findings.add(
@@ -236,7 +234,7 @@ final class FoldFindings {
     List<Finding> findings = new ArrayList<>();
     for (Outside each : Outside.of(model)) {
       Piece piece = model.assembly().members().get(each.member()).flat().piece();
-      Length amount = Length.fromMillimetres(each.amount());
+      Sentence.Rough amount = rough(each.amount());
       boolean closed = each.moment() <= model.closing();
       int stage = (int) Math.max(0, Math.ceil(each.moment()) - 1);
       Sentence sentence =
@@ -255,6 +253,10 @@ final class FoldFindings {
               Optional.empty()));
     }
     return findings;
+  }
+
+  private static Sentence.Rough rough(double millimetres) {
+    return new Sentence.Rough(Length.fromMillimetres(millimetres));
   }
 
   private static String whole(double degrees) {

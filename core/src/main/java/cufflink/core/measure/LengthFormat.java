@@ -56,6 +56,18 @@ public final class LengthFormat {
   }
 
   /**
+   * Writes a length that is no size to cut, on the nearest mark; what is less than one is said as
+   * one.
+   *
+   * @param length zero or more
+   * @return such as "11" or "7/16"
+   */
+  public String rough(Length length) {
+    Length nearest = marks.nearest(length);
+    return format(nearest.isPositive() ? nearest : marks.step());
+  }
+
+  /**
    * Writes a length for a drawing, where there is no room for words.
    *
    * @param length any length

@@ -48,6 +48,13 @@ class LengthFormatTest {
   }
 
   @Test
+  void rough_isTheNearestMarkAndNeverNought() {
+    assertEquals("11", plain("1mm").rough(Length.parse("11.4 mm")));
+    assertEquals("7/16", plain("1/16in").rough(Length.parse("11.4 mm")));
+    assertEquals("1", plain("1mm").rough(Length.parse("0.1 mm")));
+  }
+
+  @Test
   void size_namesTheSideAlongTheTopFirst() {
     assertEquals(
         "105 × 148", plain("1mm").size(Length.ofMillimetres(105), Length.ofMillimetres(148)));
