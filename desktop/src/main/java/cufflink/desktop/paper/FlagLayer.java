@@ -31,24 +31,33 @@ final class FlagLayer extends Pane {
 
   /** Plants flags; those that say the same as before keep their nodes, under the pointer or not. */
   void plant(List<Flag> flags) {
-    List<List<String>> before = planted.stream().map(each -> said(each.flag())).toList();
-    if (before.equals(flags.stream().map(FlagLayer::said).toList())) {
-      for (int i = 0; i < flags.size(); i++) {
-        Planted there = planted.get(i);
-        planted.set(i, new Planted(flags.get(i), there.cloth(), there.pole()));
-      }
-      return;
-    }
-    getChildren().clear();
+    List<Planted> before = new ArrayList<>(planted);
     planted.clear();
     for (Flag flag : flags) {
-      Line pole = new Line();
-      pole.getStyleClass().add("flag-pole");
-      pole.pseudoClassStateChanged(ERROR, flag.isError());
-      planted.add(new Planted(flag, cloth(flag, planted.size()), pole));
+      Optional<Planted> there =
+          before.stream().filter(each -> said(each.flag()).equals(said(flag))).findFirst();
+      there.ifPresent(before::remove);
+      planted.add(
+          there
+              .map(each -> new Planted(flag, each.cloth(), each.pole()))
+              .orElseGet(() -> planted(flag)));
     }
-    planted.forEach(each -> getChildren().add(each.pole()));
-    planted.forEach(each -> getChildren().add(each.cloth()));
+    for (Planted gone : before) {
+      getChildren().removeAll(gone.pole(), gone.cloth());
+    }
+    for (Planted each : planted) {
+      if (!getChildren().contains(each.cloth())) {
+        getChildren().add(0, each.pole());
+        getChildren().add(each.cloth());
+      }
+    }
+  }
+
+  private Planted planted(Flag flag) {
+    Line pole = new Line();
+    pole.getStyleClass().add("flag-pole");
+    pole.pseudoClassStateChanged(ERROR, flag.isError());
+    return new Planted(flag, cloth(flag), pole);
   }
 
   private static List<String> said(Flag flag) {
@@ -58,7 +67,7 @@ final class FlagLayer extends Pane {
         flag.cure().map(Flag.Cure::label).orElse(""));
   }
 
-  private VBox cloth(Flag flag, int index) {
+  private VBox cloth(Flag flag) {
     Label sentence = new Label(flag.sentence());
     sentence.setWrapText(true);
     VBox cloth = new VBox(sentence);
@@ -70,14 +79,18 @@ final class FlagLayer extends Pane {
             cure -> {
               Button button = new Button(cure.label());
               button.getStyleClass().add("cure");
-              button.setOnAction(event -> cure(index));
+              button.setOnAction(event -> cure(cloth));
               cloth.getChildren().add(button);
             });
     return cloth;
   }
 
-  private void cure(int index) {
-    planted.get(index).flag().cure().ifPresent(cure -> cure.apply().run());
+  private void cure(VBox cloth) {
+    planted.stream()
+        .filter(each -> each.cloth() == cloth)
+        .findFirst()
+        .flatMap(each -> each.flag().cure())
+        .ifPresent(cure -> cure.apply().run());
   }
 
   /** Sets each flag at its place, and those that would cover another below it. */
