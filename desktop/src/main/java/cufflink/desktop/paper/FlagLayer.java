@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import javafx.css.PseudoClass;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
@@ -93,9 +94,9 @@ final class FlagLayer extends Pane {
         .ifPresent(cure -> cure.apply().run());
   }
 
-  /** Sets each flag at its place, and those that would cover another below it. */
+  /** Sets each flag at its place, or as near to it as it covers no other and is not cut off. */
   void place(Function<Ref, Optional<Spot>> where) {
-    double free = EDGE;
+    List<Rectangle2D> taken = new ArrayList<>();
     for (Planted each : planted) {
       Optional<Spot> place =
           each.flag().places().stream().flatMap(ref -> where.apply(ref).stream()).findFirst();
@@ -104,16 +105,37 @@ final class FlagLayer extends Pane {
       // What concerns the whole piece lies on the middle of the paper, clear of the numbers around
       // it.
       Spot at = place.orElse(new Spot((getWidth() - WIDTH) / 2, getHeight() / 2));
-      double x = Math.max(EDGE, Math.min(at.x(), getWidth() - WIDTH - EDGE));
       double y = place.isPresent() ? at.y() - POLE - height : at.y();
-      y = Math.max(free, Math.min(y, getHeight() - height - EDGE));
-      each.cloth().resizeRelocate(x, y, WIDTH, height);
+      Rectangle2D cloth = free(within(at.x(), y, height), taken);
+      taken.add(cloth);
+      each.cloth().resizeRelocate(cloth.getMinX(), cloth.getMinY(), WIDTH, height);
       each.pole().setVisible(place.isPresent());
       each.pole().setStartX(at.x());
       each.pole().setStartY(at.y());
-      each.pole().setEndX(Math.max(x, Math.min(at.x(), x + WIDTH)));
-      each.pole().setEndY(y < at.y() ? y + height : y);
-      free = y + height + EDGE;
+      each.pole().setEndX(Math.max(cloth.getMinX(), Math.min(at.x(), cloth.getMaxX())));
+      each.pole().setEndY(cloth.getMinY() < at.y() ? cloth.getMaxY() : cloth.getMinY());
     }
+  }
+
+  private Rectangle2D within(double x, double y, double height) {
+    double left = Math.max(EDGE, Math.min(x, getWidth() - WIDTH - EDGE));
+    double top = Math.max(EDGE, Math.min(y, getHeight() - height - EDGE));
+    return new Rectangle2D(left, top, WIDTH, height);
+  }
+
+  /** Looks below the wanted place, then above it, then in the columns beside it. */
+  private Rectangle2D free(Rectangle2D wanted, List<Rectangle2D> taken) {
+    double[] columns = {wanted.getMinX(), wanted.getMinX() - WIDTH, wanted.getMinX() + WIDTH, EDGE};
+    for (double column : columns) {
+      for (int sign : new int[] {1, -1}) {
+        for (double off = 0; off < getHeight(); off += EDGE) {
+          Rectangle2D there = within(column, wanted.getMinY() + sign * off, wanted.getHeight());
+          if (taken.stream().noneMatch(there::intersects)) {
+            return there;
+          }
+        }
+      }
+    }
+    return wanted;
   }
 }
