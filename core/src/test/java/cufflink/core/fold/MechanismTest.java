@@ -201,20 +201,9 @@ class MechanismTest {
    */
   @Test
   void squash_foldsThatAreNotNamed_followThoseThatAre() {
-    Piece square =
-        piece(
-            "base",
-            80,
-            80,
-            spoke("a", Fold.VALLEY, 0, 0),
-            spoke("b", Fold.VALLEY, 80, 0),
-            spoke("c", Fold.VALLEY, 80, 80),
-            spoke("d", Fold.VALLEY, 0, 80),
-            spoke("up", Fold.MOUNTAIN, 40, 0),
-            spoke("down", Fold.MOUNTAIN, 40, 80));
     Map<String, Double> diagonals = Map.of("a", 90.0, "b", 90.0, "c", 90.0, "d", 90.0);
     FoldModel model =
-        model(design(List.of(square), List.of(), new Stage("Fold", "base", diagonals)));
+        model(design(List.of(square()), List.of(), new Stage("Fold", "base", diagonals)));
     assertEquals(Optional.empty(), model.stuck());
     List<Double> followed = new ArrayList<>();
     double[] turns = model.turns(1);
@@ -230,23 +219,25 @@ class MechanismTest {
   /** Of six folds about a place three have to be said. */
   @Test
   void squash_withTooLittleSaid_canGoMoreThanOneWay() {
-    Piece square =
-        piece(
-            "base",
-            80,
-            80,
-            spoke("a", Fold.VALLEY, 0, 0),
-            spoke("b", Fold.VALLEY, 80, 0),
-            spoke("c", Fold.VALLEY, 80, 80),
-            spoke("d", Fold.VALLEY, 0, 80),
-            spoke("up", Fold.MOUNTAIN, 40, 0),
-            spoke("down", Fold.MOUNTAIN, 40, 80));
     Stage stage = new Stage("Fold", "base", Map.of("a", 40.0));
-    FoldModel model = model(design(List.of(square), List.of(), stage));
+    FoldModel model = model(design(List.of(square()), List.of(), stage));
     FoldModel.Stuck stuck = model.stuck().orElseThrow();
     assertEquals(2, stuck.loose());
     assertEquals(5, stuck.creases().size());
     assertFalse(stuck.creases().isEmpty());
+  }
+
+  private static Piece square() {
+    return piece(
+        "base",
+        80,
+        80,
+        spoke("a", Fold.VALLEY, 0, 0),
+        spoke("b", Fold.VALLEY, 80, 0),
+        spoke("c", Fold.VALLEY, 80, 80),
+        spoke("d", Fold.VALLEY, 0, 80),
+        spoke("up", Fold.MOUNTAIN, 40, 0),
+        spoke("down", Fold.MOUNTAIN, 40, 80));
   }
 
   private static Score spoke(String id, Fold fold, double x, double y) {

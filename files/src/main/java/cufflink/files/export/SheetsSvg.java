@@ -12,7 +12,6 @@ import javax.xml.stream.XMLStreamWriter;
 
 /** Writes sheets with their parts nested on them as SVG 1.1 in true millimetres. */
 public final class SheetsSvg {
-  private static final String SPACE = "http://www.w3.org/2000/svg";
   private static final Length GAP = Length.ofMillimetres(10);
 
   private final XMLStreamWriter xml;
@@ -52,15 +51,7 @@ public final class SheetsSvg {
     }
     String width = number(right);
     String height = number(bottom.plus(GAP.times(2)));
-    xml.writeStartDocument("UTF-8", "1.0");
-    xml.setDefaultNamespace(SPACE);
-    xml.writeStartElement(SPACE, "svg");
-    xml.writeDefaultNamespace(SPACE);
-    xml.writeAttribute("version", "1.1");
-    xml.writeAttribute("width", width + "mm");
-    xml.writeAttribute("height", height + "mm");
-    xml.writeAttribute("viewBox", "0 0 " + width + " " + height);
-    title(title);
+    SvgDocument.begin(xml, width, height, title);
     Length left = GAP;
     int number = 1;
     for (CutSheet sheet : sheets) {
@@ -73,12 +64,12 @@ public final class SheetsSvg {
   }
 
   private void sheet(CutSheet sheet, Length left, int number) throws XMLStreamException {
-    xml.writeStartElement(SPACE, "g");
+    xml.writeStartElement(SvgDocument.SPACE, "g");
     xml.writeAttribute("id", "sheet-" + number);
     xml.writeAttribute("fill", "none");
     xml.writeAttribute("stroke", "black");
     xml.writeAttribute("stroke-width", "0.2");
-    title(sheet.times() + " × " + sheet.stock().label());
+    SvgDocument.title(xml, sheet.times() + " × " + sheet.stock().label());
     rectangle(left, GAP, sheet.layout(), "sheet");
     for (Layout.Placed placed : sheet.layout().leaves()) {
       if (placed.what() instanceof Layout.Cut cut) {
@@ -89,19 +80,13 @@ public final class SheetsSvg {
   }
 
   private void rectangle(Length x, Length y, Layout what, String name) throws XMLStreamException {
-    xml.writeStartElement(SPACE, "rect");
+    xml.writeStartElement(SvgDocument.SPACE, "rect");
     xml.writeAttribute("x", number(x));
     xml.writeAttribute("y", number(y));
     xml.writeAttribute("width", number(what.width()));
     xml.writeAttribute("height", number(what.height()));
     xml.writeAttribute("class", name.equals("sheet") ? "sheet" : "part");
-    title(name);
-    xml.writeEndElement();
-  }
-
-  private void title(String text) throws XMLStreamException {
-    xml.writeStartElement(SPACE, "title");
-    xml.writeCharacters(text);
+    SvgDocument.title(xml, name);
     xml.writeEndElement();
   }
 

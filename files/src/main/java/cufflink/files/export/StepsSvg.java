@@ -29,7 +29,6 @@ import javax.xml.stream.XMLStreamWriter;
  * polygons as on the screen and on the job sheet.
  */
 public final class StepsSvg {
-  private static final String SPACE = "http://www.w3.org/2000/svg";
   private static final Viewpoint FROM_THE_FRONT = new Viewpoint(-18, 48);
   private static final int IN_A_ROW = 3;
 
@@ -91,17 +90,7 @@ public final class StepsSvg {
     int rows = (steps.size() + IN_A_ROW - 1) / IN_A_ROW;
     String width = number(GAP + Math.min(IN_A_ROW, steps.size()) * (STEP + GAP));
     String height = number(GAP + rows * (STEP + CAPTION + GAP));
-    xml.writeStartDocument("UTF-8", "1.0");
-    xml.setDefaultNamespace(SPACE);
-    xml.writeStartElement(SPACE, "svg");
-    xml.writeDefaultNamespace(SPACE);
-    xml.writeAttribute("version", "1.1");
-    xml.writeAttribute("width", width + "mm");
-    xml.writeAttribute("height", height + "mm");
-    xml.writeAttribute("viewBox", "0 0 " + width + " " + height);
-    xml.writeStartElement(SPACE, "title");
-    xml.writeCharacters(title);
-    xml.writeEndElement();
+    SvgDocument.begin(xml, width, height, title);
     for (int i = 0; i < steps.size(); i++) {
       double left = GAP + i % IN_A_ROW * (STEP + GAP);
       double top = GAP + i / IN_A_ROW * (STEP + CAPTION + GAP);
@@ -112,18 +101,18 @@ public final class StepsSvg {
   }
 
   private void step(Step step, int number, double left, double top) throws XMLStreamException {
-    xml.writeStartElement(SPACE, "g");
+    xml.writeStartElement(SvgDocument.SPACE, "g");
     xml.writeAttribute("id", "step-" + number);
     xml.writeAttribute("transform", "translate(" + number(left) + " " + number(top) + ")");
     xml.writeAttribute("stroke-linejoin", "round");
     for (Drawing.Mark mark : step.drawing().marks()) {
       if (mark instanceof Shape shape) {
         int grey = (int) Math.round(WHITE * Tones.of(shape));
-        xml.writeEmptyElement(SPACE, "polygon");
+        xml.writeEmptyElement(SvgDocument.SPACE, "polygon");
         xml.writeAttribute("points", points(shape.corners()));
         xml.writeAttribute("fill", String.format(Locale.ROOT, "#%02x%02x%02x", grey, grey, grey));
       } else if (mark instanceof Stroke stroke) {
-        xml.writeEmptyElement(SPACE, "polyline");
+        xml.writeEmptyElement(SvgDocument.SPACE, "polyline");
         xml.writeAttribute("points", points(stroke.path()));
         xml.writeAttribute("fill", "none");
         xml.writeAttribute("stroke", "black");
@@ -162,7 +151,7 @@ public final class StepsSvg {
   }
 
   private void text(String words, double line) throws XMLStreamException {
-    xml.writeStartElement(SPACE, "text");
+    xml.writeStartElement(SvgDocument.SPACE, "text");
     xml.writeAttribute("x", "0");
     xml.writeAttribute("y", number(line));
     xml.writeAttribute("font-family", "sans-serif");

@@ -26,7 +26,6 @@ import javax.xml.stream.XMLStreamWriter;
  */
 public final class SvgExport {
   private static final Length GAP = Length.ofMillimetres(10);
-  private static final String SPACE = "http://www.w3.org/2000/svg";
 
   private final Map<String, List<Path>> groups = new LinkedHashMap<>();
   private Length right = GAP;
@@ -121,25 +120,17 @@ public final class SvgExport {
     XMLStreamWriter xml = XMLOutputFactory.newFactory().createXMLStreamWriter(text);
     String width = number(right);
     String height = number(bottom.plus(GAP.times(2)));
-    xml.writeStartDocument("UTF-8", "1.0");
-    xml.setDefaultNamespace(SPACE);
-    xml.writeStartElement(SPACE, "svg");
-    xml.writeDefaultNamespace(SPACE);
-    xml.writeAttribute("version", "1.1");
-    xml.writeAttribute("width", width + "mm");
-    xml.writeAttribute("height", height + "mm");
-    xml.writeAttribute("viewBox", "0 0 " + width + " " + height);
-    element(xml, "title", title);
+    SvgDocument.begin(xml, width, height, title);
     for (var group : groups.entrySet()) {
-      xml.writeStartElement(SPACE, "g");
+      xml.writeStartElement(SvgDocument.SPACE, "g");
       xml.writeAttribute("id", group.getKey());
       xml.writeAttribute("fill", "none");
       xml.writeAttribute("stroke", "black");
       xml.writeAttribute("stroke-width", "0.2");
       dashes(xml, group.getKey());
-      element(xml, "title", group.getKey());
+      SvgDocument.title(xml, group.getKey());
       for (Path path : group.getValue()) {
-        xml.writeEmptyElement(SPACE, "path");
+        xml.writeEmptyElement(SvgDocument.SPACE, "path");
         xml.writeAttribute("id", path.id());
         xml.writeAttribute("d", data(path));
       }
@@ -161,13 +152,6 @@ public final class SvgExport {
     if (!dashes.isEmpty()) {
       xml.writeAttribute("stroke-dasharray", dashes);
     }
-  }
-
-  private static void element(XMLStreamWriter xml, String name, String text)
-      throws XMLStreamException {
-    xml.writeStartElement(SPACE, name);
-    xml.writeCharacters(text);
-    xml.writeEndElement();
   }
 
   private static String data(Path path) {

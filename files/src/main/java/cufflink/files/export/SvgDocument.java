@@ -1,0 +1,32 @@
+package cufflink.files.export;
+
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamWriter;
+
+/** What all our SVG 1.1 documents begin with: their size in true millimetres, and a title. */
+final class SvgDocument {
+  static final String SPACE = "http://www.w3.org/2000/svg";
+
+  private SvgDocument() {}
+
+  /** Opens the root, one unit in a millimetre. */
+  static void begin(XMLStreamWriter xml, String width, String height, String title)
+      throws XMLStreamException {
+    xml.writeStartDocument("UTF-8", "1.0");
+    xml.setDefaultNamespace(SPACE);
+    xml.writeStartElement(SPACE, "svg");
+    xml.writeDefaultNamespace(SPACE);
+    xml.writeAttribute("version", "1.1");
+    xml.writeAttribute("width", width + "mm");
+    xml.writeAttribute("height", height + "mm");
+    xml.writeAttribute("viewBox", "0 0 " + width + " " + height);
+    title(xml, title);
+  }
+
+  /** Names the element that is open. */
+  static void title(XMLStreamWriter xml, String text) throws XMLStreamException {
+    xml.writeStartElement(SPACE, "title");
+    xml.writeCharacters(text);
+    xml.writeEndElement();
+  }
+}
