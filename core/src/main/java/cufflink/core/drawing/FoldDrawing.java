@@ -16,6 +16,7 @@ import cufflink.core.fold.Motion;
 import cufflink.core.fold.Pose;
 import cufflink.core.fold.Vec;
 import cufflink.core.fold.Viewpoint;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
@@ -144,10 +145,35 @@ public final class FoldDrawing {
   public static Drawing step(
       FoldModel model, List<Patch> patches, int stage, Viewpoint viewpoint, Surface surface) {
     FoldDrawing drawing = new FoldDrawing(model, patches, viewpoint, surface);
-    Pen pen = drawing.pen(model.reach());
+    Pen pen = drawing.pen(rests(model));
     drawing.draw(stage, pen);
     new FoldArrows(model, viewpoint, pen::place).draw(pen, stage);
     return pen.drawing(surface);
+  }
+
+  /**
+   * Draws the card after a step of printed instructions, as large as the steps are drawn.
+   *
+   * @param model the folded piece
+   * @param patches what lies on it
+   * @param done how many stages are done
+   * @param viewpoint from where it is seen
+   * @param surface what the drawing is made for
+   * @return the drawing
+   */
+  public static Drawing after(
+      FoldModel model, List<Patch> patches, int done, Viewpoint viewpoint, Surface surface) {
+    FoldDrawing drawing = new FoldDrawing(model, patches, viewpoint, surface);
+    return drawing.draw(done, drawing.pen(rests(model)));
+  }
+
+  /** Between stages the card may need more room, but there it is not printed. */
+  private static List<Vec> rests(FoldModel model) {
+    List<Vec> places = new ArrayList<>();
+    for (int done = 0; done <= model.stages().size(); done++) {
+      places.addAll(places(model, done));
+    }
+    return places;
   }
 
   /**

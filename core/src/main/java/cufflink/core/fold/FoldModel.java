@@ -1,6 +1,7 @@
 package cufflink.core.fold;
 
 import cufflink.core.design.Design;
+import cufflink.core.design.Joint;
 import cufflink.core.design.Stage;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.FlatPattern;
@@ -8,6 +9,7 @@ import cufflink.core.flat.Spot;
 import cufflink.core.measure.Tolerance;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -78,16 +80,28 @@ public final class FoldModel {
    * @return all its stages
    */
   public static List<Stage> inOrder(Design design) {
-    String base = design.base().id();
-    List<Stage> stages = new ArrayList<>();
-    for (boolean isBase : new boolean[] {false, true}) {
-      design.stages().stream()
-          .filter(Stage::isFolding)
-          .filter(stage -> stage.piece().equals(base) == isBase)
-          .forEach(stages::add);
-    }
+    List<Stage> stages =
+        new ArrayList<>(design.stages().stream().filter(Stage::isFolding).toList());
+    stages.sort(Comparator.comparing(stage -> -depth(design, stage.piece())));
     design.stages().stream().filter(stage -> !stage.isFolding()).forEach(stages::add);
     return stages;
+  }
+
+  /** Returns over how many other pieces a piece is glued to the base; what is loose comes first. */
+  private static int depth(Design design, String piece) {
+    String on = piece;
+    int depth = 0;
+    while (!on.equals(design.base().id()) && depth <= design.pieces().size()) {
+      String now = on;
+      on =
+          design.joints().stream()
+              .filter(joint -> joint.piece().equals(now) && !joint.on().equals(now))
+              .map(Joint::on)
+              .findFirst()
+              .orElse(now);
+      depth++;
+    }
+    return depth;
   }
 
   /**

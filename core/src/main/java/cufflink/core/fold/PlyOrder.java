@@ -23,6 +23,7 @@ public final class PlyOrder {
   private final double moment;
   private final Map<Double, Pose> poses = new HashMap<>();
   private final Tolerance tolerance;
+  private final GlueOrder glue;
   private List<Channel> channels;
 
   /**
@@ -37,6 +38,7 @@ public final class PlyOrder {
     this.model = model;
     this.moment = Math.min(moment, model.stages().size());
     this.tolerance = tolerance;
+    this.glue = new GlueOrder(pose);
     poses.put(this.moment, pose);
   }
 
@@ -65,7 +67,7 @@ public final class PlyOrder {
         return height > 0 ? 1 : -1;
       }
     }
-    return model.assembly().glued(facet, other);
+    return glue.side(facet, other);
   }
 
   private List<Channel> channels() {

@@ -268,4 +268,23 @@ class AssemblyTest {
     assertEquals(List.of(second, first), FoldModel.inOrder(design));
     assertEquals(List.of(second, first), model(design).stages());
   }
+
+  /** From what lies face down on its host, the host is on the side that faces it. */
+  @Test
+  void glueOrder_ofWhatLiesFaceDown_isToldFromBothSides() {
+    Piece leaf = piece("leaf", 40, 30, Strips.upright("hinge", Fold.MOUNTAIN, 10, 30));
+    Design design =
+        design(
+            List.of(halfFold(), leaf),
+            List.of(glued("leaf", "base", Face.INSIDE, area(5, 5, 30, 30), area(6, 6, 8, 28))),
+            new Stage("Fold the hinge", "leaf", Map.of("hinge", -180.0)));
+    FoldModel model = model(design);
+    Assembly.Glue glue = model.assembly().members().get(1).glue().get(0);
+    Pose pose = model.pose(1);
+    GlueOrder order = new GlueOrder(pose);
+    boolean faceDown = pose.motions().get(glue.facet()).up().z() < 0;
+    assertEquals(1, order.side(glue.facet(), glue.host()));
+    assertEquals(faceDown ? 1 : -1, order.side(glue.host(), glue.facet()));
+    assertTrue(faceDown);
+  }
 }

@@ -10,12 +10,8 @@ import cufflink.core.design.Sentence;
 import cufflink.core.design.Zone;
 import cufflink.core.drawing.Drawing;
 import cufflink.core.drawing.FlatDrawing;
-import cufflink.core.drawing.FoldDrawing;
 import cufflink.core.drawing.Lie;
-import cufflink.core.drawing.Patch;
 import cufflink.core.drawing.Surface;
-import cufflink.core.fold.FoldModel;
-import cufflink.core.fold.Viewpoint;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.LengthFormat;
@@ -38,8 +34,6 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
  * piece at its true size.
  */
 public final class JobSheet {
-  private static final Viewpoint FROM_THE_FRONT = new Viewpoint(-18, 48);
-  private static final double STEP_SIZE = 165;
   private static final double BOARD_HEIGHT = 170;
   private static final double HEADED = 70;
 
@@ -117,7 +111,7 @@ public final class JobSheet {
     new CutPages(pages, fonts, derivation.job().marks(), format).write(plans);
     writeScoring(made);
     writeSecondCuts(made.design());
-    writeFolding(made);
+    new FoldPages(pages, fonts, surface(FoldPages.STEP, FoldPages.STEP)).write(made);
     writeGluing(made.design());
     if (!derivation.job().notes().isBlank()) {
       pages.heading(Words.say("sheet.notes"));
@@ -259,37 +253,5 @@ public final class JobSheet {
         pages.line(note.say(format));
       }
     }
-  }
-
-  private void writeFolding(Derivation.Made made) throws IOException {
-    FoldModel model = FoldModel.assembled(made.design(), made.flat());
-    int stages = model.closing();
-    if (stages == 0) {
-      return;
-    }
-    pages.need(STEP_SIZE + 60);
-    pages.heading(Words.say("sheet.fold"));
-    double left = PdfPages.MARGIN;
-    List<Patch> patches = Patch.of(made.design());
-    for (int stage = 0; stage <= stages; stage++) {
-      if (left + STEP_SIZE > pages.width() - PdfPages.MARGIN) {
-        pages.skip(STEP_SIZE + 24);
-        pages.need(STEP_SIZE + 24);
-        left = PdfPages.MARGIN;
-      }
-      Surface surface = surface(STEP_SIZE, STEP_SIZE);
-      Drawing drawing =
-          stage < stages
-              ? FoldDrawing.step(model, patches, stage, FROM_THE_FRONT, surface)
-              : FoldDrawing.of(model, patches, stages, FROM_THE_FRONT, surface);
-      pages.pen().paint(drawing, left, pages.y());
-      String title =
-          stage < stages
-              ? stage + 1 + ". " + model.stages().get(stage).title()
-              : Words.say("sheet.closed");
-      pages.pen().text(fonts.plain(), 10, left, pages.y() + STEP_SIZE + 10, title, false);
-      left += STEP_SIZE + 10;
-    }
-    pages.skip(STEP_SIZE + 24);
   }
 }

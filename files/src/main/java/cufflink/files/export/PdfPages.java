@@ -108,7 +108,8 @@ final class PdfPages implements Closeable {
     }
   }
 
-  private static List<String> wrap(PDFont font, double size, String text, double room) {
+  /** Breaks a text into lines that fit. */
+  static List<String> wrap(PDFont font, double size, String text, double room) {
     List<String> lines = new ArrayList<>();
     StringBuilder line = new StringBuilder();
     for (String word : text.split("[ \\n]+")) {

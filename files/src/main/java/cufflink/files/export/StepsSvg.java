@@ -75,7 +75,7 @@ public final class StepsSvg {
     steps.add(
         new Step(
             Words.say("sheet.closed"),
-            FoldDrawing.of(model, patches, stages, FROM_THE_FRONT, surface)));
+            FoldDrawing.after(model, patches, stages, FROM_THE_FRONT, surface)));
     StringWriter text = new StringWriter();
     try {
       XMLStreamWriter xml = XMLOutputFactory.newFactory().createXMLStreamWriter(text);
@@ -111,6 +111,7 @@ public final class StepsSvg {
         xml.writeEmptyElement(SvgDocument.SPACE, "polygon");
         xml.writeAttribute("points", points(shape.corners()));
         xml.writeAttribute("fill", String.format(Locale.ROOT, "#%02x%02x%02x", grey, grey, grey));
+        xml.writeAttribute("stroke", "none");
       } else if (mark instanceof Stroke stroke) {
         xml.writeEmptyElement(SvgDocument.SPACE, "polyline");
         xml.writeAttribute("points", points(stroke.path()));
@@ -156,6 +157,8 @@ public final class StepsSvg {
     xml.writeAttribute("y", number(line));
     xml.writeAttribute("font-family", "sans-serif");
     xml.writeAttribute("font-size", number(LETTERS));
+    xml.writeAttribute("fill", "black");
+    xml.writeAttribute("stroke", "none");
     xml.writeCharacters(words);
     xml.writeEndElement();
   }

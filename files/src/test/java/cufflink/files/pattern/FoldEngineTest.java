@@ -9,8 +9,11 @@ import cufflink.core.design.Values;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
 import cufflink.core.fold.FoldModel;
+import cufflink.core.fold.FoldedView;
+import cufflink.core.fold.LayerOrder;
 import cufflink.core.fold.Pose;
 import cufflink.core.fold.Vec;
+import cufflink.core.fold.Viewpoint;
 import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Derivation;
 import cufflink.core.measure.Length;
@@ -89,6 +92,7 @@ class FoldEngineTest {
     assertEquals(List.of(), report.findings().stream().map(Finding::sentence).toList(), what);
     assertTrue(model.stages().size() > model.closing(), what + " is never opened");
     assertClosesAgain(model, what);
+    assertPaintedAsItLies(model, what);
     for (int i = 0; i < 12; i++) {
       double moment = random.nextDouble() * model.stages().size();
       assertRigid(model, model.pose(moment), what);
@@ -98,6 +102,25 @@ class FoldEngineTest {
     }
     for (int done = 0; done <= model.stages().size(); done++) {
       assertTrue(model.apart(done) <= ROUNDED, what + " after " + done);
+    }
+  }
+
+  /** What is painted later lies above, in the order that the layers were found to have. */
+  private static void assertPaintedAsItLies(FoldModel model, String what) {
+    int closed = model.closing();
+    if (!model.lies(closed)) {
+      return;
+    }
+    LayerOrder.Stack stack = model.stack(closed).orElseThrow();
+    List<Integer> painted =
+        FoldedView.of(model, closed, Viewpoint.ABOVE).plies().stream()
+            .map(FoldedView.Ply::facet)
+            .toList();
+    for (int i = 0; i < painted.size(); i++) {
+      for (int j = i + 1; j < painted.size(); j++) {
+        int side = stack.side(painted.get(j), painted.get(i));
+        assertTrue(side >= 0, what + ": " + painted.get(j) + " is painted over what it lies under");
+      }
     }
   }
 
