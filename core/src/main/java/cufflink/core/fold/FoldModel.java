@@ -1,7 +1,6 @@
 package cufflink.core.fold;
 
 import cufflink.core.design.Design;
-import cufflink.core.design.Joint;
 import cufflink.core.design.Stage;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.FlatPattern;
@@ -9,7 +8,6 @@ import cufflink.core.flat.Spot;
 import cufflink.core.measure.Tolerance;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -73,38 +71,6 @@ public final class FoldModel {
   }
 
   /**
-   * Puts the stages of a design in the order in which they are folded: what is glued on before what
-   * it is glued to. What the closed card can do comes last.
-   *
-   * @param design the design
-   * @return all its stages
-   */
-  public static List<Stage> inOrder(Design design) {
-    List<Stage> stages =
-        new ArrayList<>(design.stages().stream().filter(Stage::isFolding).toList());
-    stages.sort(Comparator.comparing(stage -> -depth(design, stage.piece())));
-    design.stages().stream().filter(stage -> !stage.isFolding()).forEach(stages::add);
-    return stages;
-  }
-
-  /** Returns over how many other pieces a piece is glued to the base; what is loose comes first. */
-  private static int depth(Design design, String piece) {
-    String on = piece;
-    int depth = 0;
-    while (!on.equals(design.base().id()) && depth <= design.pieces().size()) {
-      String now = on;
-      on =
-          design.joints().stream()
-              .filter(joint -> joint.piece().equals(now) && !joint.on().equals(now))
-              .map(Joint::on)
-              .findFirst()
-              .orElse(now);
-      depth++;
-    }
-    return depth;
-  }
-
-  /**
    * Joins the facets of a card: its first piece and all that is glued onto it. What is glued on is
    * folded before the first piece.
    *
@@ -119,7 +85,7 @@ public final class FoldModel {
             .map(member -> member.flat().piece().id())
             .collect(Collectors.toSet());
     List<Stage> stages =
-        inOrder(design).stream().filter(stage -> pieces.contains(stage.piece())).toList();
+        StageOrder.of(design).stream().filter(stage -> pieces.contains(stage.piece())).toList();
     return new FoldModel(assembly, stages, restingFacet(flat, Spot.from(design.rest())));
   }
 

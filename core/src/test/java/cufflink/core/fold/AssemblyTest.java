@@ -265,7 +265,7 @@ class AssemblyTest {
             List.of(glued("leaf", "base", Face.INSIDE, area(70, 20, 30, 30))),
             first,
             second);
-    assertEquals(List.of(second, first), FoldModel.inOrder(design));
+    assertEquals(List.of(second, first), StageOrder.of(design));
     assertEquals(List.of(second, first), model(design).stages());
   }
 

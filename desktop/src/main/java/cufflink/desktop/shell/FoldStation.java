@@ -11,6 +11,7 @@ import cufflink.core.flat.FlatPattern;
 import cufflink.core.flat.Spot;
 import cufflink.core.fold.Catches;
 import cufflink.core.fold.FoldModel;
+import cufflink.core.fold.StageOrder;
 import cufflink.core.fold.Viewpoint;
 import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Derivation;
@@ -241,7 +242,7 @@ final class FoldStation implements StationView {
     if (made.isEmpty()) {
       return;
     }
-    Stage wanted = FoldModel.inOrder(made.get().design()).get(stage - 1);
+    Stage wanted = StageOrder.of(made.get().design()).get(stage - 1);
     for (FoldModel model : models(made.get())) {
       int index = model.stages().indexOf(wanted);
       if (index >= 0) {

@@ -15,7 +15,7 @@ import cufflink.core.design.Stage;
 import cufflink.core.drawing.Influence;
 import cufflink.core.drawing.Ref;
 import cufflink.core.fold.ClosedState;
-import cufflink.core.fold.FoldModel;
+import cufflink.core.fold.StageOrder;
 import cufflink.core.inspect.Inspection;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.PaperPlan;
@@ -288,7 +288,7 @@ public final class SlipWriter {
     List<SlipRow> opening = new ArrayList<>();
     int number = 0;
     for (Stage stage :
-        derivation.made().map(made -> FoldModel.inOrder(made.design())).orElse(List.of())) {
+        derivation.made().map(made -> StageOrder.of(made.design())).orElse(List.of())) {
       number++;
       SlipRow row = plain("stage:" + number, Integer.toString(number), stage.title());
       (stage.isFolding() ? folding : opening).add(row);
