@@ -1,7 +1,10 @@
 package cufflink.core.fold;
 
+import java.util.ArrayList;
+import java.util.List;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.PolygonExtracter;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
@@ -11,9 +14,19 @@ import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
  * overlay also gives lines and points, with which no further one can be made.
  */
 final class Areas {
+  /** An area, in square millimetres, that is nothing but rounding. */
+  private static final double EDGE_ON = 1e-6;
+
   private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
   private Areas() {}
+
+  /** Joins areas; what is seen edge on has none and is left out. */
+  static Geometry union(List<Polygon> areas) {
+    List<Geometry> some = new ArrayList<>();
+    areas.stream().filter(each -> each.getArea() > EDGE_ON).forEach(some::add);
+    return some.isEmpty() ? none() : OverlayNGRobust.union(some);
+  }
 
   static Geometry none() {
     return GEOMETRY.createMultiPolygon();

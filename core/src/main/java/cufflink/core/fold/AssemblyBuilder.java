@@ -26,7 +26,6 @@ import java.util.OptionalInt;
 import java.util.Set;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
-import org.locationtech.jts.operation.union.UnaryUnionOp;
 
 /** Puts pieces together one after another. */
 final class AssemblyBuilder {
@@ -140,6 +139,7 @@ final class AssemblyBuilder {
   /** A woven strip keeps to every facet it runs over or under. */
   private List<Glue> weave(Joint joint, Member host, FlatPattern flat, Motion placement) {
     List<Glue> contacts = new ArrayList<>();
+    Geometry there = areas(joint.movement().through());
     for (Facet facet : flat.facets()) {
       Polygon shape =
           Facet.polygon(
@@ -149,9 +149,8 @@ final class AssemblyBuilder {
                   .toList());
       for (Facet hostFacet : host.flat().facets()) {
         for (boolean behind : new boolean[] {false, true}) {
-          Geometry common = Areas.common(hostFacet.polygon(), shape);
-          Geometry there = areas(joint.movement().through());
-          common = behind ? Areas.common(common, there) : Areas.without(common, there);
+          Geometry over = Areas.common(hostFacet.polygon(), shape);
+          Geometry common = behind ? Areas.common(over, there) : Areas.without(over, there);
           if (common.getArea() > LEAST_CONTACT) {
             contacts.add(
                 new Glue(
@@ -172,7 +171,7 @@ final class AssemblyBuilder {
         areas.stream()
             .map(area -> Facet.polygon(area.corners().stream().map(Spot::from).toList()))
             .toList();
-    return UnaryUnionOp.union(polygons);
+    return Areas.union(polygons);
   }
 
   /** Hangs a piece on its host by the lines about which it turns. */

@@ -9,7 +9,6 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
-import org.locationtech.jts.operation.union.UnaryUnionOp;
 
 /**
  * What sticks out of a closed card: a part of a piece that lies beside the base, seen from above.
@@ -100,7 +99,7 @@ public record Outside(int member, double amount, double moment, double degrees) 
           Facet.polygon(
               pose.corners(facet.index()).stream().map(at -> new Spot(at.x(), at.y())).toList()));
     }
-    Geometry outline = UnaryUnionOp.union(base);
+    Geometry outline = Areas.union(base);
     double most = 0;
     for (Facet facet : assembly.facets()) {
       if (assembly.memberOf(facet.index()) == member) {

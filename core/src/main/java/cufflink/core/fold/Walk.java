@@ -71,6 +71,10 @@ final class Walk {
     for (int stage = 0; stage < ways.length && !stops.getAsBoolean(); stage++) {
       way(stage);
     }
+    if (!newStops.getAsBoolean()) {
+      // The model outlives the question it was made for, whose end must not stop it.
+      stops = () -> false;
+    }
   }
 
   /** Says whether all may be asked without waiting. */
@@ -167,7 +171,14 @@ final class Walk {
         end[i] = led[i] ? end[i] : start[i];
       }
       courses[stage] =
-          new Course(linkage(stage), start, end, led, drives.held(stage), signs(), stops);
+          new Course(
+              linkage(stage),
+              start,
+              end,
+              led,
+              drives.held(stage),
+              signs(),
+              () -> stops.getAsBoolean());
     }
     return courses[stage];
   }

@@ -49,8 +49,8 @@ public record FoldReport(
    * @param design the card
    * @param model the card, put together
    * @param materials what goes into it
-   * @param stops asked now and then; true ends the search for catches
-   * @return all that came of it
+   * @param stops asked now and then; true ends it
+   * @return all that came of it; of no use if it was ended
    */
   public static FoldReport of(
       Design design, FoldModel model, Materials materials, BooleanSupplier stops) {
@@ -59,6 +59,9 @@ public record FoldReport(
       return new FoldReport(List.of(tooLarge), Optional.empty(), List.of(), List.of());
     }
     model.prepare(stops);
+    if (stops.getAsBoolean()) {
+      return new FoldReport(List.of(), Optional.empty(), List.of(), List.of());
+    }
     int done = model.closing();
     List<Finding> findings = new ArrayList<>(FoldFindings.vertices(model));
     FoldFindings.stuck(model).ifPresent(findings::add);

@@ -48,9 +48,17 @@ final class Cards {
   }
 
   static Joint turning(String piece, String on, Area area, boolean either, Segment... at) {
+    return joint("turn", piece, on, area, Movement.turning(List.of(at), either));
+  }
+
+  static Joint moving(String piece, String on, Area area, Movement movement) {
+    return joint(piece, piece, on, area, movement);
+  }
+
+  private static Joint joint(String id, String piece, String on, Area area, Movement movement) {
     return new Joint(
-        "turn",
-        "turn",
+        id,
+        id,
         piece,
         on,
         Face.INSIDE,
@@ -58,7 +66,7 @@ final class Cards {
         Shape.WHOLE,
         List.of(),
         Side.NONE,
-        Movement.turning(List.of(at), either),
+        movement,
         Optional.empty(),
         Optional.empty());
   }
@@ -89,21 +97,5 @@ final class Cards {
 
   static Stage close() {
     return new Stage("Close", "base", Map.of("fold", 180.0));
-  }
-
-  static Joint moving(String piece, String on, Area area, Movement movement) {
-    return new Joint(
-        piece,
-        piece,
-        piece,
-        on,
-        Face.INSIDE,
-        area,
-        Shape.WHOLE,
-        List.of(),
-        Side.NONE,
-        movement,
-        Optional.empty(),
-        Optional.empty());
   }
 }

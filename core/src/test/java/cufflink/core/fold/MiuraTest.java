@@ -117,6 +117,18 @@ class MiuraTest {
     assertTrue(model.isReady());
   }
 
+  /** What was prepared for one question serves on when the next one is asked. */
+  @Test
+  void prepared_outlivesTheQuestionItWasMadeFor() {
+    FoldModel model = miura(4, 4);
+    boolean[] isOver = {false};
+    model.prepare(() -> isOver[0]);
+    isOver[0] = true;
+    assertEquals(Optional.empty(), model.stuck());
+    assertTrue(model.apart(0.43) < 1e-6);
+    assertTrue(model.turns(0.43)[0] != 0);
+  }
+
   @Test
   void tooManyLoops_areTold() {
     FoldModel model = miura(10, 10);
