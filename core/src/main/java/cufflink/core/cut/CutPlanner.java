@@ -188,15 +188,45 @@ public final class CutPlanner {
     return new Filled(filled.room(), best, filled.times());
   }
 
+  /** Adds the rough edges; where the blade is too short for a side, strip by strip. */
   private Layout withEdges(Layout inner) {
     Length edge = question.trimmer().roughEdge();
-    Layout layout = inner;
     if (!edge.isPositive()) {
-      return layout;
+      return inner;
     }
-    layout = new Layout.Split(false, layout, new Layout.Spare(layout.width(), edge));
-    layout = new Layout.Split(false, new Layout.Spare(layout.width(), edge), layout);
-    layout = new Layout.Split(true, layout, new Layout.Spare(edge, layout.height()));
-    return new Layout.Split(true, new Layout.Spare(edge, layout.height()), layout);
+    Length longest = question.trimmer().longestCut();
+    boolean tall = inner.height().plus(edge.times(2)).compareTo(longest) > 0;
+    return tall
+        ? edged(alongEdges(inner, true, longest), false)
+        : edged(alongEdges(inner, false, longest), true);
+  }
+
+  /** Adds edges along both sides that run down or across, to each strip if the whole is too long. */
+  private Layout alongEdges(Layout layout, boolean down, Length longest) {
+    Length length = Neat.side(layout, !down);
+    if (layout instanceof Layout.Split split
+        && split.down() != down
+        && length.compareTo(longest) > 0) {
+      return new Layout.Split(
+          split.down(),
+          alongEdges(split.first(), down, longest),
+          alongEdges(split.rest(), down, longest));
+    }
+    if (layout instanceof Layout.Spare && length.compareTo(longest) > 0) {
+      Length both = question.trimmer().roughEdge().times(2);
+      return down
+          ? new Layout.Spare(layout.width().plus(both), layout.height())
+          : new Layout.Spare(layout.width(), layout.height().plus(both));
+    }
+    return edged(layout, down);
+  }
+
+  private Layout edged(Layout layout, boolean down) {
+    Length edge = question.trimmer().roughEdge();
+    Layout spare =
+        down
+            ? new Layout.Spare(edge, layout.height())
+            : new Layout.Spare(layout.width(), edge);
+    return new Layout.Split(down, spare, new Layout.Split(down, layout, spare));
   }
 }

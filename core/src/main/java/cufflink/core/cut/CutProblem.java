@@ -65,11 +65,24 @@ final class CutProblem {
     return least;
   }
 
+  /** Returns the smallest usual sheet from which the part can be cut with this trimmer. */
   private Optional<Sheet> helping() {
     return usual.stream()
-        .filter(sheet -> sheet.holds(part.width(), part.height()))
+        .filter(this::helps)
         .min(
             Comparator.comparingDouble(
                 sheet -> sheet.width().toMillimetres() * sheet.height().toMillimetres()));
+  }
+
+  private boolean helps(Sheet sheet) {
+    return kinds.sheets().stream()
+        .map(room -> room.stock().paper())
+        .distinct()
+        .map(
+            paper ->
+                new Stock(
+                    sheet.id(), sheet.label(), sheet.width(), sheet.height(), 0, false, paper))
+        .map(stock -> new Kinds(new CutQuestion(List.of(part), List.of(stock), kinds.trimmer())))
+        .anyMatch(one -> one.sheets().stream().anyMatch(room -> one.fits(0, room)));
   }
 }

@@ -11,6 +11,7 @@ import java.util.stream.IntStream;
 final class Kinds {
   private final List<List<Part>> parts = new ArrayList<>();
   private final List<Room> rooms = new ArrayList<>();
+  private final Trimmer trimmer;
   private final long longestCut;
 
   /**
@@ -28,6 +29,7 @@ final class Kinds {
   }
 
   Kinds(CutQuestion question) {
+    trimmer = question.trimmer();
     longestCut = question.trimmer().longestCut().units();
     for (Part part : question.parts()) {
       parts.stream()
@@ -41,7 +43,7 @@ final class Kinds {
       long height = stock.height().units() - edges;
       boolean exists = !stock.offCut() || stock.count() > 0;
       if (width > 0 && height > 0 && exists) {
-        List<Turning> turning = parts.stream().map(each -> Turning.of(each.get(0), stock)).toList();
+        List<Turning> turning = parts.stream().map(each -> turning(each.get(0), stock)).toList();
         rooms.add(new Room(stock, width, height, turning));
       }
     }
@@ -92,6 +94,11 @@ final class Kinds {
     return rooms.stream().filter(room -> !room.stock().offCut()).toList();
   }
 
+  /** Returns what everything is cut with. */
+  Trimmer trimmer() {
+    return trimmer;
+  }
+
   /** Returns how long a cut may be. */
   long longestCut() {
     return longestCut;
@@ -112,7 +119,13 @@ final class Kinds {
   }
 
   /**
-   * Says whether the cuts that free a rectangle from the corner of a larger one are not too long.
+   * Says whether the blade is long enough to cut a part out of a rectangle.
+   *
+   * @param width the part's width as it lies, in units
+   * @param height its height
+   * @param roomWidth the rectangle's width
+   * @param roomHeight the rectangle's height
+   * @return true if one order of the cuts keeps each within the longest cut
    */
   boolean reaches(long width, long height, long roomWidth, long roomHeight) {
     boolean narrower = width < roomWidth;
@@ -120,5 +133,18 @@ final class Kinds {
     boolean downFirst = !(narrower && roomHeight > longestCut) && !(lower && width > longestCut);
     boolean acrossFirst = !(lower && roomWidth > longestCut) && !(narrower && height > longestCut);
     return downFirst || acrossFirst;
+  }
+
+  /** A part lies only so in a sheet that the blade can cut out of it, rough edges and all. */
+  private Turning turning(Part part, Stock stock) {
+    return Turning.of(part, stock).only(reaches(part, stock, false), reaches(part, stock, true));
+  }
+
+  private boolean reaches(Part part, Stock stock, boolean turned) {
+    return reaches(
+        (turned ? part.height() : part.width()).units(),
+        (turned ? part.width() : part.height()).units(),
+        stock.width().units(),
+        stock.height().units());
   }
 }

@@ -124,7 +124,9 @@ final class Knapsack {
       how = INHERIT_LOWER;
     }
     int base = 1 + 2 * values.length;
-    for (int cut = 1; cut < i && 2 * across[cut] <= across[i]; cut++) {
+    boolean cutsDown = down[j] * stepDown <= kinds.longestCut();
+    boolean cutsAcross = across[i] * stepAcross <= kinds.longestCut();
+    for (int cut = 1; cutsDown && cut < i && 2 * across[cut] <= across[i]; cut++) {
       double value = best[cut][j] + best[restAcross[i][cut]][j];
       if (value > most) {
         most = value;
@@ -133,7 +135,7 @@ final class Knapsack {
     }
     base += across.length;
     double[] column = best[i];
-    for (int cut = 1; cut < j && 2 * down[cut] <= down[j]; cut++) {
+    for (int cut = 1; cutsAcross && cut < j && 2 * down[cut] <= down[j]; cut++) {
       double value = column[cut] + column[restDown[j][cut]];
       if (value > most) {
         most = value;
@@ -175,12 +177,23 @@ final class Knapsack {
     }
     if (how < base + across.length) {
       int cut = how - base;
+      if (height > kinds.longestCut()) {
+        // Too long to be cut down: what is not needed of it is cut off across it first.
+        return new Layout.Split(
+            false,
+            layout(i, j, width, down[j], counts),
+            Blocks.spare(width, height - down[j]));
+      }
       return new Layout.Split(
           true,
           layout(cut, j, across[cut], height, counts),
           layout(restAcross[i][cut], j, width - across[cut], height, counts));
     }
     int cut = how - base - across.length;
+    if (width > kinds.longestCut()) {
+      return new Layout.Split(
+          true, layout(i, j, across[i], height, counts), Blocks.spare(width - across[i], height));
+    }
     return new Layout.Split(
         false,
         layout(i, cut, width, down[cut], counts),
@@ -195,13 +208,14 @@ final class Knapsack {
   static Layout trimmed(Kinds kinds, int kind, boolean turned, long width, long height) {
     long wide = kinds.width(kind, turned);
     long tall = kinds.height(kind, turned);
-    if (wide < width) {
+    boolean downFirst = height <= kinds.longestCut() || tall == height;
+    if (wide < width && downFirst) {
       return new Layout.Split(
           true, trimmed(kinds, kind, turned, wide, height), Blocks.spare(width - wide, height));
     }
     if (tall < height) {
       return new Layout.Split(
-          false, trimmed(kinds, kind, turned, wide, tall), Blocks.spare(width, height - tall));
+          false, trimmed(kinds, kind, turned, width, tall), Blocks.spare(width, height - tall));
     }
     Part part = kinds.parts(kind).get(0);
     return new Layout.Cut(Length.ofUnits(wide), Length.ofUnits(tall), part, turned);

@@ -23,6 +23,16 @@ enum Turning {
     return turn ? turned : asDescribed;
   }
 
+  /** Returns the ways that are left if each is only allowed so. */
+  Turning only(boolean asDescribedToo, boolean turnedToo) {
+    boolean upright = asDescribed && asDescribedToo;
+    boolean sideways = turned && turnedToo;
+    if (upright && sideways) {
+      return EITHER;
+    }
+    return upright ? AS_DESCRIBED : sideways ? TURNED : NEITHER;
+  }
+
   /** Print stands upright on the part as described, and folds run along the fibres. */
   static Turning of(Part part, Stock stock) {
     Turning print =

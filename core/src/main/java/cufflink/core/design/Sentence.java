@@ -49,7 +49,11 @@ public record Sentence(List<Object> parts) {
       int place = c - '\uE000';
       if (place >= 0 && place < details.length) {
         parts.add(text.toString());
-        parts.add(details[place]);
+        if (details[place] instanceof Sentence inner) {
+          parts.addAll(inner.parts());
+        } else {
+          parts.add(details[place]);
+        }
         text.setLength(0);
       } else {
         text.append(c);

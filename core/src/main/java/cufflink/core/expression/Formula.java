@@ -21,8 +21,15 @@ import java.util.regex.Pattern;
 public final class Formula {
   private static final Pattern LITERAL = Pattern.compile("[\\d⅛¼⅜½⅝¾⅞][^-+*()a-z]*(mm|cm|in)");
 
+  /** The longest formula that is read, in characters. */
+  static final int MOST_CHARACTERS = 1_000;
+
+  /** An amount with a unit, whose fraction may have a whole number before it. */
   private static final Pattern AMOUNT =
-      Pattern.compile("(?<![\\w.)])(\\d+(?:\\.\\d+)?(?:\\s*/\\s*\\d+)?)\\s*(mm|cm|in)\\b");
+      Pattern.compile(
+          "(?<![\\w.)])(?:(\\d+)\\s+)?(\\d+(?:\\.\\d+)?(?:\\s*/\\s*\\d+)?)\\s*(mm|cm|in)\\b");
+
+  private static final int SHOWN = 40;
 
   private final String text;
   private final Branch root;
@@ -43,6 +50,9 @@ public final class Formula {
    */
   public static Parsed<Formula> compile(String text, Map<String, Kind> kinds) {
     String trimmed = text.strip();
+    if (trimmed.length() > MOST_CHARACTERS) {
+      return Parsed.bad("formula.long", trimmed.substring(0, SHOWN), MOST_CHARACTERS);
+    }
     if (LITERAL.matcher(trimmed).matches()) {
       return LengthParser.parse(trimmed, Unit.MILLIMETRE)
           .then(length -> Parsed.good(constant(trimmed, length)));
@@ -65,7 +75,13 @@ public final class Formula {
 
   /** Puts brackets round amounts with a unit, which would else be torn apart by division. */
   private static String bind(String text) {
-    return AMOUNT.matcher(text).replaceAll("(($1)*$2)");
+    return AMOUNT
+        .matcher(text)
+        .replaceAll(
+            amount -> {
+              String whole = amount.group(1) == null ? "" : amount.group(1) + "+";
+              return "((" + whole + amount.group(2) + ")*" + amount.group(3) + ")";
+            });
   }
 
   private static Formula constant(String text, Length length) {
@@ -99,7 +115,12 @@ public final class Formula {
    */
   public Parsed<Value> evaluate(Function<String, Value> scope) {
     try {
-      return Parsed.good(root.step().apply(scope));
+      Value value = root.step().apply(scope);
+      if (value instanceof Ratio ratio) {
+        // Exact numbers may be of any size on the way, but what comes of them is counted in a long.
+        ratio.floor();
+      }
+      return Parsed.good(value);
     } catch (FormulaException mistake) {
       return mistake.asParsed();
     } catch (ArithmeticException mistake) {

@@ -28,6 +28,7 @@ final class Grammar {
           .zoneId(ZoneOffset.UTC)
           .arraysAllowed(false)
           .structuresAllowed(false)
+          .implicitMultiplicationAllowed(false)
           .defaultConstants(new HashMap<>())
           .functionDictionary(functions())
           .build();

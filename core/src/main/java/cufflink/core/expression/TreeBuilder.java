@@ -4,6 +4,7 @@ import com.ezylang.evalex.parser.ASTNode;
 import com.ezylang.evalex.parser.Token;
 import cufflink.core.measure.Unit;
 import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
@@ -19,6 +20,12 @@ final class TreeBuilder {
   private static final Map<String, Unit> UNITS =
       Map.of("mm", Unit.MILLIMETRE, "cm", Unit.CENTIMETRE, "in", Unit.INCH);
 
+  /** How deep parts may lie within parts; a sum of three is two deep. */
+  private static final int DEEPEST = 200;
+
+  private static final int MOST_DIGITS = 40;
+  private static final int SHOWN = 40;
+
   private final String text;
   private final Map<String, Kind> kinds;
   private final Set<String> names = new TreeSet<>();
@@ -33,10 +40,20 @@ final class TreeBuilder {
   }
 
   Branch build(ASTNode node) {
+    return build(node, 0);
+  }
+
+  private Branch build(ASTNode node, int depth) {
     Token token = node.getToken();
-    List<Branch> parts = node.getParameters().stream().map(this::build).toList();
+    if (depth > DEEPEST) {
+      throw new FormulaException("formula.deep", shortened(text), DEEPEST);
+    }
+    List<Branch> parts = new ArrayList<>();
+    for (ASTNode part : node.getParameters()) {
+      parts.add(build(part, depth + 1));
+    }
     return switch (token.getType()) {
-      case NUMBER_LITERAL -> constant(Kind.NUMBER, Ratio.of(new BigDecimal(token.getValue())));
+      case NUMBER_LITERAL -> constant(Kind.NUMBER, number(token));
       case STRING_LITERAL -> constant(Kind.WORD, new Value.Word(token.getValue()));
       case VARIABLE_OR_CONSTANT -> name(token.getValue());
       case PREFIX_OPERATOR -> prefix(token, parts.get(0));
@@ -44,6 +61,19 @@ final class TreeBuilder {
       case FUNCTION -> function(token, parts);
       default -> throw mistake("formula.part", token);
     };
+  }
+
+  private Ratio number(Token token) {
+    BigDecimal number = new BigDecimal(token.getValue());
+    if (Math.abs((long) number.scale()) > MOST_DIGITS || number.precision() > MOST_DIGITS) {
+      throw new FormulaException(
+          "formula.digits", shortened(text), shortened(token.getValue()), MOST_DIGITS);
+    }
+    return Ratio.of(number);
+  }
+
+  private static String shortened(String text) {
+    return text.length() > SHOWN ? text.substring(0, SHOWN) + "…" : text;
   }
 
   private static Branch constant(Kind kind, Value value) {
@@ -110,7 +140,7 @@ final class TreeBuilder {
   }
 
   private Ratio rest(Ratio left, Ratio right) {
-    return left.minus(Ratio.of(quotient(left, right).floor()).times(right));
+    return left.minus(quotient(left, right).wholePart().times(right));
   }
 
   private Branch equality(Token token, Branch left, Branch right) {
@@ -150,19 +180,14 @@ final class TreeBuilder {
               first.kind().root().orElseThrow(() -> mistake("formula.root", token)),
               first,
               this::root);
-      case "floor" -> number(token, first, value -> Ratio.of(value.floor()));
-      case "ceiling" -> number(token, first, value -> Ratio.of(-value.negated().floor()));
-      case "sin" -> number(token, first, value -> Ratio.from(Math.sin(radians(value))));
-      case "cos" -> number(token, first, value -> Ratio.from(Math.cos(radians(value))));
-      case "tan" -> number(token, first, value -> Ratio.from(Math.tan(radians(value))));
-      case "atan" ->
-          number(token, first, value -> Ratio.from(Math.toDegrees(Math.atan(value.toDouble()))));
+      case "floor" -> number(token, first, Ratio::wholePart);
+      case "ceiling" -> number(token, first, value -> value.negated().wholePart().negated());
+      case "sin" -> number(token, first, Ratio::sine);
+      case "cos" -> number(token, first, Ratio::cosine);
+      case "tan" -> number(token, first, Ratio::tangent);
+      case "atan" -> number(token, first, Ratio::arcTangent);
       default -> throw mistake("formula.part", token);
     };
-  }
-
-  private static double radians(Ratio degrees) {
-    return Math.toRadians(degrees.toDouble());
   }
 
   private Branch number(Token token, Branch part, UnaryOperator<Ratio> change) {
@@ -196,7 +221,7 @@ final class TreeBuilder {
     if (value.signum() < 0) {
       throw new FormulaException("formula.negative-root", text);
     }
-    return Ratio.from(Math.sqrt(value.toDouble()));
+    return value.root();
   }
 
   private Kind combined(Token token, Branch left, Branch right, int sign) {

@@ -146,7 +146,8 @@ public final class Finder {
     long high = Length.ofMillimetres(LARGEST_SIDE_MILLIMETRES).units() / marks.step().units();
     while (low < high) {
       long middle = (low + high + 1) / 2;
-      if (trial(middle).design().filter(limit::passes).isPresent()) {
+      // What comes to nothing does so because it is too small.
+      if (trial(middle).design().map(limit::passes).orElse(true)) {
         low = middle;
       } else {
         high = middle - 1;

@@ -12,33 +12,38 @@ import cufflink.core.paper.Sheet;
 import cufflink.core.pattern.Bench;
 import cufflink.core.pattern.Evaluation;
 import cufflink.core.pattern.Parameter;
+import cufflink.core.pattern.Parameter.Role;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.pattern.PatternEvaluator;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BooleanSupplier;
 
 /**
  * Finds the values of a construction for a goal.
  *
- * <p>For a sheet or an envelope every finished size on the marks is tried from the largest possible
+ * <p>For a sheet or an envelope finished sizes on the marks are tried from the largest possible
  * down, so that the size found is the largest by trial and not by assumption; the reason names what
- * fails one mark further.
+ * fails one mark further. A width or height that is pinned limits what is tried.
  */
 public final class Fitter {
   private final Pattern pattern;
   private final Marks marks;
+  private final Manner manner;
   private final boolean keepsProportions;
   private final Scaler scaler;
+  private final BooleanSupplier stops;
 
   /**
    * How to scale.
    *
    * @param marks the marks on which sizes must fall
    * @param keepsProportions whether the finished width and height keep their ratio, to the nearest
-   *     mark; a finished size that is asked for is taken as it is
-   * @param pinned the parameters that must stay as they are; the finished size cannot be pinned
+   *     mark; a finished size that is asked for is taken as it is, and beside a side that is pinned
+   *     the other one is free
+   * @param pinned the parameters that must stay as they are
    */
   public record Manner(Marks marks, boolean keepsProportions, Set<String> pinned) {
     /** Copies the set. */
@@ -47,11 +52,17 @@ public final class Fitter {
     }
   }
 
-  private Fitter(Pattern pattern, Values values, Manner manner) {
+  private Fitter(Pattern pattern, Values values, Manner manner, BooleanSupplier stops) {
     this.pattern = pattern;
     this.marks = manner.marks();
-    this.keepsProportions = manner.keepsProportions() || pattern.isSquare();
+    this.manner = manner;
+    this.stops = stops;
     this.scaler = new Scaler(pattern, values, manner.marks(), manner.pinned());
+    this.keepsProportions =
+        pattern.isSquare()
+            || manner.keepsProportions()
+                && !isPinned(Role.FINISHED_WIDTH)
+                && !isPinned(Role.FINISHED_HEIGHT);
   }
 
   /**
@@ -64,7 +75,22 @@ public final class Fitter {
    * @return the new values and why
    */
   public static Fit fit(Pattern pattern, Values values, Goal goal, Manner manner) {
-    return new Fitter(pattern, values, manner).fit(goal);
+    return fit(pattern, values, goal, manner, () -> false);
+  }
+
+  /**
+   * Scales a construction, which may take seconds where each side is on its own.
+   *
+   * @param pattern the construction
+   * @param values the maker's values before
+   * @param goal what to scale to
+   * @param manner on which marks, and what must stay
+   * @param stops asked now and then; true ends the search with the best so far
+   * @return the new values and why
+   */
+  public static Fit fit(
+      Pattern pattern, Values values, Goal goal, Manner manner, BooleanSupplier stops) {
+    return new Fitter(pattern, values, manner, stops).fit(goal);
   }
 
   /**
@@ -83,9 +109,19 @@ public final class Fitter {
     return scaler.at(width, height).without(Bench.NAMES);
   }
 
+  private boolean isPinned(Role role) {
+    return manner.pinned().contains(pattern.parameter(role).id())
+        || pattern.isSquare()
+            && (manner.pinned().contains(pattern.parameter(Role.FINISHED_WIDTH).id())
+                || manner.pinned().contains(pattern.parameter(Role.FINISHED_HEIGHT).id()));
+  }
+
   private Fit fit(Goal goal) {
     if (goal instanceof Goal.Finished finished) {
-      return finished(finished.width(), finished.height());
+      return finished(
+          isPinned(Role.FINISHED_WIDTH) ? scaler.width() : finished.width(),
+          isPinned(Role.FINISHED_HEIGHT) ? scaler.height() : finished.height(),
+          finished);
     }
     if (goal instanceof Goal.FromSheet from) {
       Sheet sheet = from.sheet();
@@ -103,7 +139,7 @@ public final class Fitter {
     return scaler.at(scaler.width(), scaler.height());
   }
 
-  private Fit finished(Length width, Length height) {
+  private Fit finished(Length width, Length height, Goal.Finished asked) {
     Values scaled = scaler.at(width, height);
     Evaluation evaluation = PatternEvaluator.evaluate(pattern, scaled);
     Optional<Design> first = evaluation.design();
@@ -111,8 +147,12 @@ public final class Fitter {
       // The values of the roles are not the finished size itself: scale them by what they missed.
       scaled =
           scaler.at(
-              marks.nearest(width.scaled(width, first.get().finishedWidth())),
-              marks.nearest(height.scaled(height, first.get().finishedHeight())));
+              isPinned(Role.FINISHED_WIDTH)
+                  ? width
+                  : marks.nearest(width.scaled(width, first.get().finishedWidth())),
+              isPinned(Role.FINISHED_HEIGHT)
+                  ? height
+                  : marks.nearest(height.scaled(height, first.get().finishedHeight())));
       evaluation = PatternEvaluator.evaluate(pattern, scaled);
     }
     Optional<Design> result = evaluation.design();
@@ -121,7 +161,7 @@ public final class Fitter {
             .filter(Finding::isError)
             .map(Finding::sentence)
             .findFirst()
-            .orElseGet(() -> came(result, width, height));
+            .orElseGet(() -> came(result, asked.width(), asked.height()));
     return new Fit(Optional.of(scaled.without(Bench.NAMES)), changes(scaled), reason);
   }
 
@@ -151,123 +191,121 @@ public final class Fitter {
     Optional<Sentence> reason(Design design);
   }
 
-  /** A finished size that was tried. */
-  private record Trial(Length width, Length height, Values values, Optional<Sentence> reason) {
-    boolean serves() {
-      return reason.isEmpty();
-    }
-
-    double area() {
-      return width.toMillimetres() * height.toMillimetres();
-    }
-  }
-
   private Trial trial(Length width, Length height, Limit limit) {
     Values scaled = scaler.at(width, height);
     Evaluation evaluation = PatternEvaluator.evaluate(pattern, scaled);
-    Optional<Sentence> reason =
-        evaluation.findings().stream()
-            .filter(Finding::isError)
-            .map(Finding::sentence)
-            .findFirst()
-            .or(() -> evaluation.design().flatMap(limit::reason));
-    return new Trial(width, height, scaled, reason);
+    List<Finding> faults = evaluation.findings().stream().filter(Finding::isError).toList();
+    return new Trial(width, height, scaled, faults, evaluation.design().flatMap(limit::reason));
   }
 
   private Fit largest(Limit limit, Length longest, String label) {
-    Optional<Trial> best =
-        keepsProportions ? largestInProportion(limit, longest) : largestFree(limit, longest);
-    if (best.isEmpty()) {
-      Sentence fails =
-          trial(scaler.width(), scaler.height(), limit).reason().orElse(Sentence.of("fit.free"));
-      return new Fit(Optional.empty(), List.of(), Sentence.of("fit.none", label).followedBy(fails));
+    FreeSearch.Found found =
+        keepsProportions ? inProportion(limit, longest) : free(limit, longest);
+    if (found.best().isEmpty()) {
+      return new Fit(Optional.empty(), List.of(), none(found, limit, label));
     }
-    Trial found = best.get();
+    Trial best = found.best().get();
+    Sentence why = found.proved() ? why(best, limit, label) : Sentence.of("fit.some", label);
     return new Fit(
-        Optional.of(found.values().without(Bench.NAMES)),
-        changes(found.values()),
-        why(found, limit, label));
+        Optional.of(best.values().without(Bench.NAMES)), changes(best.values()), why);
   }
 
-  private Optional<Trial> largestInProportion(Limit limit, Length longest) {
-    for (Length width = marks.floor(longest);
-        width.isPositive();
-        width = width.minus(marks.step())) {
-      Length height = scaler.heightFor(width);
+  /** Says why no size serves, and what would help. */
+  private Sentence none(FreeSearch.Found found, Limit limit, String label) {
+    Sentence none = Sentence.of("fit.none", label);
+    Optional<Finding> always = Trial.everywhere(found.tried());
+    if (always.isPresent()) {
+      Sentence whatever = none.followedBy(Sentence.of("fit.whatever"));
+      Sentence fault = whatever.followedBy(always.get().sentence());
+      return always
+          .get()
+          .fix()
+          .map(fix -> fault.followedBy(Sentence.of("fit.cure", fix.label())))
+          .orElseGet(() -> fault.followedBy(Sentence.of("fit.change-it")));
+    }
+    Sentence fails =
+        trial(scaler.width(), scaler.height(), limit).reason().orElse(Sentence.of("fit.free"));
+    return none.followedBy(fails).followedBy(Sentence.of("fit.choose-other"));
+  }
+
+  private FreeSearch.Found inProportion(Limit limit, Length longest) {
+    List<Trial> tried = new ArrayList<>();
+    boolean fixed = isPinned(Role.FINISHED_WIDTH);
+    Length widest = fixed ? scaler.width() : marks.floor(longest);
+    for (Length width = widest;
+        width.isPositive() && !stops.getAsBoolean();
+        width = fixed ? Length.ZERO : width.minus(marks.step())) {
+      Length height = fixed ? scaler.height() : scaler.heightFor(width);
       Trial trial = trial(width, height, limit);
+      tried.add(trial);
       if (trial.serves()) {
-        return Optional.of(trial);
+        return new FreeSearch.Found(Optional.of(trial), true, tried);
       }
     }
-    return Optional.empty();
+    return new FreeSearch.Found(Optional.empty(), true, tried);
   }
 
-  private Optional<Trial> largestFree(Limit limit, Length longest) {
-    Optional<Trial> best = Optional.empty();
-    for (Length width = marks.floor(longest);
-        width.isPositive();
-        width = width.minus(marks.step())) {
-      Optional<Trial> tallest = tallest(width, limit, longest, best.map(Trial::area).orElse(0.0));
-      if (tallest.isPresent() && isBetter(tallest.get(), best)) {
-        best = tallest;
-      }
+  private FreeSearch.Found free(Limit limit, Length longest) {
+    if (isPinned(Role.FINISHED_WIDTH) && isPinned(Role.FINISHED_HEIGHT)) {
+      Trial only = trial(scaler.width(), scaler.height(), limit);
+      Optional<Trial> best = Optional.of(only).filter(Trial::serves);
+      return new FreeSearch.Found(best, true, List.of(only));
     }
-    return best;
+    FreeSearch.Ground ground =
+        new FreeSearch.Ground() {
+          @Override
+          public boolean passes(Length width, Length height) {
+            return PatternEvaluator.evaluate(pattern, at(width, height))
+                .design()
+                .flatMap(limit::reason)
+                .isEmpty();
+          }
+
+          @Override
+          public boolean allows(Length width, Length height) {
+            return PatternEvaluator.allows(pattern, at(width, height));
+          }
+
+          @Override
+          public Trial trial(Length width, Length height) {
+            return Fitter.this.trial(pinned(width, true), pinned(height, false), limit);
+          }
+        };
+    double proportion = Math.max(1, scaler.width().units()) / (double) atLeastOne(scaler.height());
+    long steps = Math.max(1, longest.units() / marks.step().units());
+    long[] all = {1, steps};
+    long[] one = {1, 1};
+    return new FreeSearch(ground, marks, proportion, stops)
+        .search(
+            isPinned(Role.FINISHED_WIDTH) ? one : all, isPinned(Role.FINISHED_HEIGHT) ? one : all);
   }
 
-  /** Of two sizes of the same area the one nearer to the proportions before is the better. */
-  private boolean isBetter(Trial trial, Optional<Trial> best) {
-    return best.isEmpty()
-        || trial.area() > best.get().area()
-        || distortion(trial) < distortion(best.get());
+  private static long atLeastOne(Length length) {
+    return Math.max(1, length.units());
   }
 
-  private double distortion(Trial trial) {
-    double before = scaler.width().toMillimetres() / scaler.height().toMillimetres();
-    double now = trial.width().toMillimetres() / trial.height().toMillimetres();
-    return Math.abs(Math.log(now / before));
+  private Values at(Length width, Length height) {
+    return scaler.at(pinned(width, true), pinned(height, false));
   }
 
-  /**
-   * Returns the tallest size of a width, if it is as large in area as the best so far.
-   *
-   * <p>Pieces only grow with the card, so the tallest that passes the limit is found by halving;
-   * from there down each mark is tried until the pattern's rules hold as well.
-   */
-  private Optional<Trial> tallest(Length width, Limit limit, Length longest, double area) {
-    long steps = longest.units() / marks.step().units();
-    long low = 0;
-    while (low < steps) {
-      long middle = (low + steps + 1) / 2;
-      if (passes(width, marks.step().times(middle), limit)) {
-        low = middle;
-      } else {
-        steps = middle - 1;
-      }
+  /** A side that is pinned is as it is, whatever is tried. */
+  private Length pinned(Length side, boolean isWidth) {
+    if (isPinned(isWidth ? Role.FINISHED_WIDTH : Role.FINISHED_HEIGHT)) {
+      return isWidth ? scaler.width() : scaler.height();
     }
-    for (Length height = marks.step().times(low);
-        height.isPositive() && width.toMillimetres() * height.toMillimetres() >= area;
-        height = height.minus(marks.step())) {
-      Trial trial = trial(width, height, limit);
-      if (trial.serves()) {
-        return Optional.of(trial);
-      }
-    }
-    return Optional.empty();
-  }
-
-  private boolean passes(Length width, Length height, Limit limit) {
-    return PatternEvaluator.evaluate(pattern, scaler.at(width, height))
-        .design()
-        .flatMap(limit::reason)
-        .isEmpty();
+    return side;
   }
 
   private Sentence why(Trial found, Limit limit, String label) {
-    Length wider = found.width().plus(marks.step());
+    boolean fixedWidth = isPinned(Role.FINISHED_WIDTH);
+    boolean fixedHeight = isPinned(Role.FINISHED_HEIGHT);
+    if (fixedWidth && fixedHeight) {
+      return Sentence.of("fit.pinned", label);
+    }
+    Length wider = fixedWidth ? found.width() : found.width().plus(marks.step());
     Length taller = keepsProportions ? scaler.heightFor(wider) : found.height();
-    Trial next = trial(wider, taller, limit);
-    if (next.serves()) {
+    Trial next = fixedWidth ? found : trial(wider, taller, limit);
+    if (next.serves() && !fixedHeight) {
       next = trial(found.width(), found.height().plus(marks.step()), limit);
     }
     Sentence fails = next.reason().orElse(Sentence.of("fit.nothing-fails"));

@@ -40,8 +40,14 @@ final class Scaler {
     return values.length(parameter.id()).orElseThrow();
   }
 
-  /** Returns the height that keeps the proportions at a width, on the nearest mark. */
+  /**
+   * Returns the height that keeps the proportions at a width, on the nearest mark; a card without a
+   * width has no proportions, and its height stays.
+   */
   Length heightFor(Length newWidth) {
+    if (!width.isPositive()) {
+      return height.max(marks.step());
+    }
     return onMark(newWidth.scaled(height, width));
   }
 
@@ -73,8 +79,12 @@ final class Scaler {
 
   private Length scaled(Scaling scales, Length before, Length newWidth, Length newHeight) {
     return switch (scales) {
-      case ACROSS -> newWidth.equals(width) ? before : onMark(before.scaled(newWidth, width));
-      case ALONG -> newHeight.equals(height) ? before : onMark(before.scaled(newHeight, height));
+      case ACROSS -> newWidth.equals(width) || !width.isPositive()
+              ? before
+              : onMark(before.scaled(newWidth, width));
+      case ALONG -> newHeight.equals(height) || !height.isPositive()
+              ? before
+              : onMark(before.scaled(newHeight, height));
       case NO -> before;
     };
   }

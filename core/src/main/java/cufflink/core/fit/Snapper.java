@@ -29,7 +29,7 @@ import java.util.function.BooleanSupplier;
  */
 public final class Snapper {
   private static final int MOST_WEIGHED = 60_000;
-  private static final int MOST_TRIED = 60;
+  private static final int MOST_TRIED = 250;
   private static final int FARTHEST = 6;
 
   private final Pattern pattern;
@@ -111,14 +111,9 @@ public final class Snapper {
     }
     Values best = start;
     for (Choice choice : choices(guilty())) {
-      Values values = start;
-      for (int i = 0; i < free.size(); i++) {
-        Length length = start.length(free.get(i).id()).orElseThrow();
-        Length moved = length.plus(marks.step().times(choice.steps()[i]));
-        values = moved.isPositive() ? set(values, free.get(i), moved) : start;
-      }
-      if (PatternEvaluator.evaluate(pattern, values).works()) {
-        best = values;
+      Optional<Values> values = moved(choice);
+      if (values.filter(each -> PatternEvaluator.evaluate(pattern, each).works()).isPresent()) {
+        best = values.get();
         break;
       }
     }
@@ -126,6 +121,20 @@ public final class Snapper {
         design(best).map(design -> OffMarks.of(design, marks)).orElse(List.of());
     Values plain = best.without(Bench.NAMES);
     return new Snap(Optional.of(plain), changes(before, plain), left);
+  }
+
+  /** Moves the values; a choice that would leave nothing of one is none. */
+  private Optional<Values> moved(Choice choice) {
+    Values values = start;
+    for (int i = 0; i < free.size(); i++) {
+      Length length = start.length(free.get(i).id()).orElseThrow();
+      Length moved = length.plus(marks.step().times(choice.steps()[i]));
+      if (choice.steps()[i] != 0 && !moved.isPositive()) {
+        return Optional.empty();
+      }
+      values = set(values, free.get(i), moved);
+    }
+    return Optional.of(values);
   }
 
   private Optional<Design> design(Values values) {

@@ -243,8 +243,9 @@ public record Assembly(
 
   /** Returns how many places there are that move: facets, and what is between two hinges. */
   int bodies() {
-    return links().stream().mapToInt(link -> Math.max(link.first(), link.second())).max().orElse(0)
-        + 1;
+    int joined =
+        links().stream().mapToInt(link -> Math.max(link.first(), link.second()) + 1).max().orElse(0);
+    return Math.max(facets.size(), joined);
   }
 
   /** Returns how many amounts there are: angles of creases and hinges, distances of slides. */

@@ -67,7 +67,8 @@ final class AssemblyBuilder {
     Optional<Member> host = host(joint.on());
     FlatPattern flat =
         flats.computeIfAbsent(piece.id(), each -> FlatPattern.of(piece, Tolerance.PAPER));
-    Optional<Placement.Placed> placed = Placement.of(joint, flat);
+    Optional<Placement.Placed> placed =
+        flat.facets().isEmpty() ? Optional.empty() : Placement.of(joint, flat);
     if (host.isEmpty() || placed.isEmpty()) {
       return;
     }

@@ -199,6 +199,17 @@ final class Closure {
     into[at + 2] = vec.z();
   }
 
+  /**
+   * Returns how the angles change on the way towards others as the loops allow it.
+   *
+   * @param now a closed pose
+   * @param target the angles to come near to, of those that are led
+   * @return changes in radians, to be walked in small steps
+   */
+  double[] towards(double[] now, double[] target) {
+    return change(now, target, true);
+  }
+
   private double[] change(double[] now, double[] target, boolean towards) {
     Linkage.Placed placed = linkage.placed(now);
     for (int loop = 0; loop < linkage.loops().size(); loop++) {

@@ -1,7 +1,8 @@
 package cufflink.core.fold;
 
 import cufflink.core.measure.Tolerance;
-import java.util.Set;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.function.BooleanSupplier;
 
 /**
@@ -10,7 +11,8 @@ import java.util.function.BooleanSupplier;
  * <p>Each angle is asked to go evenly from its start to its end; the loops let it lead or lag. The
  * way is walked in small steps from the start, each beginning at the pose before. From the flat
  * state, where all ways of folding meet, the first step goes towards the mountains and valleys that
- * are asked for.
+ * are asked for. Where an even pace does not serve, as where one crease has to close nearly all the
+ * way before another begins, the way is walked by its own length instead, see {@link March}.
  */
 final class Course {
   private static final int SAMPLES = 24;
@@ -21,19 +23,12 @@ final class Course {
   /** The most an angle may turn in one step, in radians: four times the even way. */
   private static final double MOST_TURN = 4 * Math.PI / SAMPLES;
 
-  /** How near to its end an angle must come, in radians. */
-  private static final double ARRIVED = 0.01;
-
   private final Linkage linkage;
-  private final double[] start;
-  private final double[] end;
-  private final boolean[] led;
-  private final boolean[] follows;
-  private final int[] signs;
+  private final Leg leg;
   private final BooleanSupplier stops;
   private final Closure closure;
-  private final double[][] samples = new double[SAMPLES + 1][];
-  private int walked;
+  private final List<Sample> samples = new ArrayList<>();
+  private boolean marched;
   private Stuck stuck = Stuck.NOT;
 
   /**
@@ -48,6 +43,14 @@ final class Course {
     /** The way does not even begin. */
     static final Stuck AT_ONCE = new Stuck(0, -1);
   }
+
+  /**
+   * A pose on the way.
+   *
+   * @param share how much of the way is done there, from 0 to 1
+   * @param radians all amounts
+   */
+  record Sample(double share, double[] radians) {}
 
   /**
    * Prepares to walk.
@@ -69,132 +72,52 @@ final class Course {
       int[] signs,
       BooleanSupplier stops) {
     this.linkage = linkage;
-    this.signs = signs.clone();
     this.stops = stops;
-    this.follows = following(linkage, start, end, led);
-    this.start = start.clone();
-    this.end = end.clone();
-    this.led = led.clone();
+    this.leg = new Leg(linkage, start, end, led, signs);
     this.closure = new Closure(linkage, held, led, Tolerance.PAPER);
-    samples[0] = this.start;
-  }
-
-  /** Returns the angles that have to move because a loop hangs together with one that is led. */
-  private static boolean[] following(Linkage linkage, double[] start, double[] end, boolean[] led) {
-    boolean[] follows = new boolean[start.length];
-    boolean[] moves = new boolean[start.length];
-    for (int i = 0; i < moves.length; i++) {
-      moves[i] = led[i] && start[i] != end[i];
-    }
-    boolean more = true;
-    while (more) {
-      more = false;
-      for (Link loop : linkage.loops()) {
-        Set<Integer> around = linkage.around(loop);
-        if (around.stream().anyMatch(i -> moves[i])) {
-          for (int i : around) {
-            more |= !led[i] && !moves[i];
-            follows[i] |= !led[i];
-            moves[i] |= !led[i];
-          }
-        }
-      }
-    }
-    return follows;
+    samples.add(new Sample(0, leg.start()));
   }
 
   /** Returns where the way ends before its end; it is walked to find out. */
   synchronized Stuck stuck() {
-    walk(SAMPLES);
+    walk(1);
     return stuck;
   }
 
-  private void walk(int to) {
-    while (walked < to && stuck == Stuck.NOT && !stops.getAsBoolean()) {
-      int next = walked + 1;
-      double share = next / (double) SAMPLES;
-      double[] before = samples[walked];
-      Closure.Solution found = closure.solve(guess(before, share), target(before, share));
-      if (next == SAMPLES) {
-        found = atEnd(found);
-      }
-      boolean arrives = next < SAMPLES || hasArrived(found.radians());
-      if (!found.closes() || !arrives || jumps(before, found.radians())) {
-        stuck = new Stuck(walked / (double) SAMPLES, found.worst());
+  private Sample last() {
+    return samples.get(samples.size() - 1);
+  }
+
+  private void walk(double share) {
+    while (last().share() < share && stuck == Stuck.NOT && !stops.getAsBoolean()) {
+      int next = samples.size();
+      double[] before = last().radians();
+      double to = next / (double) SAMPLES;
+      Closure.Solution found =
+          closure.solve(leg.guess(before, 1.0 / SAMPLES), leg.target(before, to));
+      found = next == SAMPLES ? leg.atEnd(found) : found;
+      boolean arrives = next < SAMPLES || leg.hasArrived(found.radians());
+      if (!found.closes() || !arrives || leg.jumps(before, found.radians(), MOST_TURN)) {
+        march(new Stuck(last().share(), found.worst()));
         return;
       }
-      samples[next] = found.radians();
-      walked = next;
+      samples.add(new Sample(to, found.radians()));
     }
   }
 
-  /**
-   * Places are rounded to an eighth of a micrometre, so that folds which meet flat on paper need
-   * not meet to the last digit; folded flat, paper forgives a hundredth of a millimetre.
-   */
-  private Closure.Solution atEnd(Closure.Solution found) {
-    Closure flat = new Closure(linkage, new boolean[start.length], Tolerance.FOLDED);
-    Closure.Solution asked = flat.measured(end);
-    return asked.closes() ? asked : found;
-  }
-
-  /**
-   * A pose that lies far from the one before is on another way of folding; a crease folded further
-   * than flat has gone through its own paper.
-   */
-  private boolean jumps(double[] before, double[] after) {
-    for (int i = 0; i < before.length; i++) {
-      boolean passesItself =
-          !linkage.slides(i) && Math.abs(after[i]) > Math.PI + Tolerance.FOLDED.angle();
-      if (passesItself || Math.abs(after[i] - before[i]) > MOST_TURN) {
-        return true;
-      }
+  /** Walks the whole way once more by its own length; if that ends earlier, the even way stands. */
+  private void march(Stuck even) {
+    if (marched) {
+      return;
     }
-    return false;
-  }
-
-  /** Loops that let nothing move close as well, but never come to the end. */
-  private boolean hasArrived(double[] radians) {
-    for (int i = 0; i < radians.length; i++) {
-      if (led[i] && Math.abs(radians[i] - end[i]) > ARRIVED) {
-        return false;
-      }
+    marched = true;
+    March.Way way = new March(leg, closure, stops).walked();
+    if (way.stuck() == Stuck.NOT) {
+      samples.clear();
+      samples.addAll(way.samples());
+    } else {
+      stuck = even.share() >= way.stuck().share() ? even : way.stuck();
     }
-    return true;
-  }
-
-  private double[] target(double[] before, double share) {
-    double[] target = before.clone();
-    for (int i = 0; i < target.length; i++) {
-      if (led[i]) {
-        target[i] = start[i] + (end[i] - start[i]) * share;
-      }
-    }
-    return target;
-  }
-
-  /**
-   * Begins where the even way would be, at the same distance from it as the pose before. What
-   * follows begins by opening if it is closed, and by folding its own way if it is open: there the
-   * ways of folding meet.
-   */
-  private double[] guess(double[] before, double share) {
-    double[] guess = before.clone();
-    double step = 1.0 / SAMPLES;
-    double most = 0;
-    for (int i = 0; i < guess.length; i++) {
-      double change = led[i] ? (end[i] - start[i]) * Math.min(step, share) : 0;
-      guess[i] += change;
-      most = Math.max(most, Math.abs(change));
-    }
-    for (int i = 0; i < guess.length; i++) {
-      if (follows[i] && !linkage.slides(i)) {
-        boolean closed = Math.abs(before[i]) > Math.PI - ARRIVED;
-        boolean open = Math.abs(before[i]) < ARRIVED;
-        guess[i] += closed ? -Math.signum(before[i]) * most : open ? signs[i] * most : 0;
-      }
-    }
-    return guess;
   }
 
   /**
@@ -204,31 +127,27 @@ final class Course {
    * @return the angles in radians; where the way is stuck, those before
    */
   synchronized double[] at(double share) {
-    int below = (int) Math.min(SAMPLES, Math.floor(share * SAMPLES));
-    walk(Math.min(SAMPLES, below + 1));
-    if (below >= walked) {
-      return samples[walked];
+    walk(Math.min(1, share + 1.0 / SAMPLES));
+    int above = 0;
+    while (above < samples.size() && samples.get(above).share() <= share) {
+      above++;
     }
-    double part = share * SAMPLES - below;
-    double[] from = samples[below];
-    double[] to = samples[below + 1];
-    if (part < ON_SAMPLE) {
-      return from;
+    Sample from = samples.get(above - 1);
+    if (above == samples.size() || share - from.share() < ON_SAMPLE) {
+      return from.radians();
     }
-    double[] between = new double[from.length];
+    Sample to = samples.get(above);
+    double part = (share - from.share()) / (to.share() - from.share());
+    double[] between = new double[from.radians().length];
     for (int i = 0; i < between.length; i++) {
-      between[i] = from[i] + (to[i] - from[i]) * part;
+      between[i] = from.radians()[i] + (to.radians()[i] - from.radians()[i]) * part;
     }
     Closure.Solution found = closure.solve(between, between);
     if (found.closes()) {
       return found.radians();
     }
     // Between a pose that closes and a flat one that does so but for rounding.
-    boolean nearly =
-        new Closure(linkage, new boolean[start.length], Tolerance.FOLDED)
-            .measured(found.radians())
-            .closes();
-    return nearly ? found.radians() : from;
+    return leg.measured(found.radians()).closes() ? found.radians() : from.radians();
   }
 
   /** Returns the angles at the end, or where the way is stuck. */
@@ -243,5 +162,15 @@ final class Course {
    */
   int loose(boolean[] named) {
     return new Closure(linkage, named, Tolerance.PAPER).freedom(at(0.5));
+  }
+
+  /**
+   * Says whether the loops let the paper move in more than one way at once, so that there may be a
+   * way round where none was found.
+   */
+  synchronized boolean isSupple() {
+    Sample middle = samples.get(samples.size() / 2);
+    // In the flat state loops close to the first order in one more way than they really do.
+    return closure.freedom(middle.radians()) > (samples.size() == 1 ? 2 : 1);
   }
 }

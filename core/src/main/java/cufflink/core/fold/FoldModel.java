@@ -412,8 +412,10 @@ public final class FoldModel {
    * @param share how far it gets, from 0 to 1
    * @param loose in how many ways it could move besides the one it is asked for
    * @param crowd how many loops there are, if these are too many to be followed
+   * @param proved whether there is no way on; if not, only none was found
    */
-  public record Stuck(int stage, List<Integer> creases, double share, int loose, int crowd) {
+  public record Stuck(
+      int stage, List<Integer> creases, double share, int loose, int crowd, boolean proved) {
     /** Copies the list. */
     public Stuck {
       creases = List.copyOf(creases);

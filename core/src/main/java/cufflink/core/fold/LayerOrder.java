@@ -11,6 +11,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.IntBinaryOperator;
+import org.locationtech.jts.algorithm.Distance;
+import org.locationtech.jts.geom.Coordinate;
 
 /**
  * Which facet lies on which in a card that is folded flat.
@@ -58,17 +60,16 @@ public final class LayerOrder {
   /** A closed or open crease in the folded card. */
   private record Fold(int first, int second, Spot from, Spot to, boolean closed) {
     boolean covers(Overlay.Edge edge) {
-      Spot middle = edge.middle();
-      double length = from.distance(to);
-      double along = Math.abs(from.distance(middle) + middle.distance(to) - length);
-      return along <= Tolerance.FOLDED.length() && isParallel(edge);
+      return isOn(edge.from()) && isOn(edge.to());
     }
 
-    private boolean isParallel(Overlay.Edge edge) {
-      double x = to.x() - from.x();
-      double y = to.y() - from.y();
-      double across = x * (edge.to().y() - edge.from().y()) - y * (edge.to().x() - edge.from().x());
-      return Math.abs(across) <= Tolerance.FOLDED.length() * Math.hypot(x, y);
+    private boolean isOn(Spot place) {
+      double distance =
+          Distance.pointToSegment(
+              new Coordinate(place.x(), place.y()),
+              new Coordinate(from.x(), from.y()),
+              new Coordinate(to.x(), to.y()));
+      return distance <= 2 * Tolerance.FOLDED.length();
     }
   }
 

@@ -2,6 +2,7 @@ package cufflink.core.fold;
 
 import cufflink.core.flat.Arrangement;
 import cufflink.core.flat.Facet;
+import cufflink.core.flat.Places;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Tolerance;
 import java.util.ArrayList;
@@ -51,10 +52,11 @@ record Overlay(List<Cell> cells, List<Edge> edges) {
 
   /** Divides the plane by shapes, without the edges between its parts. */
   static List<Cell> cells(List<List<Spot>> shapes, Tolerance tolerance) {
+    Places places = new Places(tolerance.length());
     Set<List<Spot>> lines = new LinkedHashSet<>();
     List<Polygon> polygons = new ArrayList<>();
     for (List<Spot> shape : shapes) {
-      List<Spot> corners = shape.stream().map(each -> snapped(each, tolerance)).toList();
+      List<Spot> corners = shape.stream().map(places::of).toList();
       polygons.add(Facet.polygon(corners));
       for (int i = 0; i < corners.size(); i++) {
         Spot from = corners.get(i);
@@ -108,10 +110,5 @@ record Overlay(List<Cell> cells, List<Edge> edges) {
       }
     }
     return over;
-  }
-
-  private static Spot snapped(Spot spot, Tolerance tolerance) {
-    double grid = tolerance.length();
-    return new Spot(Math.rint(spot.x() / grid) * grid, Math.rint(spot.y() / grid) * grid);
   }
 }

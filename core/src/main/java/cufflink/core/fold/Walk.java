@@ -296,19 +296,20 @@ final class Walk {
     for (int stage = 0; stage < ways.length; stage++) {
       if (way(stage) == Way.NONE) {
         if (isCrowded()) {
-          return Optional.of(new Stuck(stage, List.of(), 0, 0, linkage.loops().size()));
+          return Optional.of(new Stuck(stage, List.of(), 0, 0, linkage.loops().size(), false));
         }
         Course.Stuck stuck = holds(stage) ? course(stage).stuck() : Course.Stuck.AT_ONCE;
         int loop = stuck.loop();
         List<Integer> creases =
             loop < 0 ? List.of() : List.of(linkage(stage).loops().get(loop).angle());
-        return Optional.of(new Stuck(stage, creases, stuck.share(), 0, 0));
+        boolean proved = stuck == Course.Stuck.AT_ONCE || !course(stage).isSupple();
+        return Optional.of(new Stuck(stage, creases, stuck.share(), 0, 0, proved));
       }
       if (way(stage) == Way.SOLVED) {
         boolean[] named = drives.named(stage);
         int loose = course(stage).loose(named);
         if (loose > 0) {
-          return Optional.of(new Stuck(stage, open(named), 1, loose, 0));
+          return Optional.of(new Stuck(stage, open(named), 1, loose, 0, true));
         }
       }
     }

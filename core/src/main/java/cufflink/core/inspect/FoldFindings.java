@@ -59,22 +59,35 @@ final class FoldFindings {
         switch (fault.kind()) {
           case ODD -> Sentence.of("fold.vertex-odd", x, y);
           case COUNT -> Sentence.of("fold.vertex-count", x, y);
-          case ANGLES ->
-              Sentence.of("fold.vertex-angles", x, y, degrees(fault.amount()))
-                  .followedBy(
-                      fault
-                          .repair()
-                          .map(
-                              repair ->
-                                  Sentence.of(
-                                      "fold.vertex-repair",
-                                      label(flat.creases().get(repair.crease())),
-                                      degrees(repair.radians())))
-                          .orElseThrow());
+          case WAY -> Sentence.of("fold.vertex-way", x, y);
+          case ANGLES -> Sentence.of("fold.vertex-angles", x, y, degrees(fault.amount()));
         };
+    for (Sentence cure : cures(flat, fault)) {
+      sentence = sentence.followedBy(cure);
+    }
     String kind = "vertex-" + fault.kind().name().toLowerCase(Locale.ROOT);
     return new Finding(
         kind, Severity.ERROR, Place.on(flat.piece().id(), scores), sentence, Optional.empty());
+  }
+
+  private static List<Sentence> cures(FlatPattern flat, FlatFoldability.Fault fault) {
+    List<Sentence> cures = new ArrayList<>();
+    fault
+        .repair()
+        .ifPresent(
+            repair ->
+                cures.add(
+                    Sentence.of(
+                        "fold.vertex-repair",
+                        label(flat.creases().get(repair.crease())),
+                        degrees(repair.radians()))));
+    for (int turned : fault.turned()) {
+      Crease crease = flat.creases().get(turned);
+      boolean valley = crease.score().fold() == Fold.VALLEY;
+      cures.add(
+          Sentence.of(valley ? "fold.vertex-mountain" : "fold.vertex-valley", label(crease)));
+    }
+    return cures;
   }
 
   private static String degrees(double radians) {
@@ -98,12 +111,19 @@ final class FoldFindings {
                       .distinct()
                       .toArray(String[]::new);
               return new Finding(
-                  stuck.loose() > 0 ? "stage-loose" : "stage-stuck",
+                  kind(stuck),
                   Severity.WARNING,
                   Place.on(stage.piece(), scores),
                   sentence(model, stage, stuck),
                   Optional.empty());
             });
+  }
+
+  private static String kind(FoldModel.Stuck stuck) {
+    if (stuck.loose() > 0) {
+      return "stage-loose";
+    }
+    return stuck.proved() ? "stage-stuck" : "stage-unknown";
   }
 
   private static Sentence sentence(FoldModel model, Stage stage, FoldModel.Stuck stuck) {
@@ -114,6 +134,9 @@ final class FoldFindings {
       return Sentence.of("fold.loose", stage.title());
     }
     int part = (int) Math.round(PER_CENT * stuck.share());
+    if (!stuck.proved()) {
+      return Sentence.of("fold.unknown", stage.title(), Integer.toString(part));
+    }
     Sentence sentence =
         part == 0
             ? Sentence.of("fold.stuck", stage.title())

@@ -2,11 +2,13 @@ package cufflink.core.inspect;
 
 import cufflink.core.design.Design;
 import cufflink.core.design.Finding;
+import cufflink.core.flat.FlatPattern;
 import cufflink.core.fold.Catches;
 import cufflink.core.fold.FoldModel;
 import cufflink.core.fold.LayerOrder;
 import cufflink.core.fold.Sight;
 import cufflink.core.fold.Thickness;
+import cufflink.core.measure.Tolerance;
 import cufflink.core.paper.Materials;
 import java.util.ArrayList;
 import java.util.List;
@@ -64,15 +66,26 @@ public record FoldReport(
     }
     int done = model.closing();
     List<Finding> findings = new ArrayList<>(FoldFindings.vertices(model));
-    FoldFindings.stuck(model).ifPresent(findings::add);
+    boolean sound = findings.isEmpty();
+    if (sound) {
+      // Where a vertex is wrong, that is what keeps the stage from moving.
+      FoldFindings.stuck(model).ifPresent(findings::add);
+    }
     boolean flat = model.closed().isPresent() && model.lies(done);
     Optional<LayerOrder.Stack> stack = flat ? model.stack(done) : Optional.empty();
-    if (flat && stack.isEmpty()) {
+    if (flat && sound && stack.isEmpty()) {
       findings.add(
           model.isOrderUnknown(done)
               ? FoldFindings.orderUnknown(model)
               : FoldFindings.clash(model));
     }
+    design.pieces().stream()
+        .skip(1)
+        .filter(piece -> !piece.slits().isEmpty() || !piece.openings().isEmpty())
+        .map(piece -> FlatPattern.of(piece, Tolerance.PAPER))
+        .map(PaperInspection::inspect)
+        .flatMap(Optional::stream)
+        .forEach(findings::add);
     findings.addAll(FoldFindings.mirrored(model));
     List<Catches.Catch> catches = Catches.of(model, stops);
     findings.addAll(FoldFindings.catches(model, catches));

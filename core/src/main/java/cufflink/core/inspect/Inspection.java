@@ -10,6 +10,7 @@ import cufflink.core.design.Pocket;
 import cufflink.core.design.Score;
 import cufflink.core.design.Sentence;
 import cufflink.core.fit.Goal;
+import cufflink.core.flat.FlatPattern;
 import cufflink.core.fold.ClosedState;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Tolerance;
@@ -59,6 +60,16 @@ public final class Inspection {
   /**
    * Raised layers are for cards handed over; in an envelope they may not go in, or not be posted.
    */
+  /**
+   * Looks whether a piece is still one piece once all its cuts are made.
+   *
+   * @param flat the piece, divided into facets
+   * @return what would go wrong, if anything
+   */
+  public static Optional<Finding> inspect(FlatPattern flat) {
+    return PaperInspection.inspect(flat);
+  }
+
   private void noteFoam(Goal.ForEnvelope wanted) {
     findings.add(
         new Finding(

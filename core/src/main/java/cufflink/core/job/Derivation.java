@@ -2,6 +2,9 @@ package cufflink.core.job;
 
 import cufflink.core.design.Design;
 import cufflink.core.design.Finding;
+import cufflink.core.design.Finding.Place;
+import cufflink.core.design.Finding.Severity;
+import cufflink.core.design.Sentence;
 import cufflink.core.design.Values;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.fold.ClosedState;
@@ -66,8 +69,12 @@ public record Derivation(
    */
   public static Derivation of(Pattern pattern, Job job) {
     Evaluation evaluation = PatternEvaluator.evaluate(pattern, job.onBench());
-    Optional<Made> made = evaluation.design().map(design -> made(design, job));
     List<Finding> findings = new ArrayList<>(evaluation.findings());
+    Optional<Made> made = evaluation.design().flatMap(design -> made(design, job));
+    if (made.isEmpty()) {
+      evaluation.design().map(Derivation::noPaper).ifPresent(findings::add);
+    }
+    made.map(Made::flat).flatMap(Inspection::inspect).ifPresent(findings::add);
     made.ifPresent(
         each ->
             findings.addAll(
@@ -76,8 +83,21 @@ public record Derivation(
     return new Derivation(job, pattern, made, findings, evaluation.settled());
   }
 
-  private static Made made(Design design, Job job) {
+  private static Finding noPaper(Design design) {
+    return new Finding(
+        "no-design",
+        Severity.ERROR,
+        Place.on(design.base().id()),
+        Sentence.of("design.no-paper", design.base().label()),
+        Optional.empty());
+  }
+
+  /** Derives what follows from a design, unless nothing is left of its first piece. */
+  private static Optional<Made> made(Design design, Job job) {
     FlatPattern flat = FlatPattern.of(design.base(), Tolerance.PAPER);
+    if (flat.facets().isEmpty()) {
+      return Optional.empty();
+    }
     FoldModel fold = FoldModel.of(design, flat);
     List<ScoreRun> scoring =
         design.pieces().stream()
@@ -89,8 +109,10 @@ public record Derivation(
             .skip(1)
             .filter(
                 piece -> design.stages().stream().anyMatch(each -> each.piece().equals(piece.id())))
-            .map(piece -> FoldModel.of(design, FlatPattern.of(piece, Tolerance.PAPER)))
+            .map(piece -> FlatPattern.of(piece, Tolerance.PAPER))
+            .filter(other -> !other.facets().isEmpty())
+            .map(other -> FoldModel.of(design, other))
             .toList();
-    return new Made(design, flat, fold, others, fold.closed(), scoring);
+    return Optional.of(new Made(design, flat, fold, others, fold.closed(), scoring));
   }
 }

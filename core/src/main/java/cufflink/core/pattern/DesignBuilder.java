@@ -34,8 +34,14 @@ import java.util.function.Consumer;
 
 /** Puts numbers into the parts of a pattern. */
 final class DesignBuilder {
+  private static final int MOST_PIECES = 1_000;
+
+  /** Lines, corners, layers and the like in all, many more than any card has. */
+  private static final int MOST_PARTS = 20_000;
+
   private final Pattern pattern;
   private final Scope scope;
+  private int parts;
 
   DesignBuilder(Pattern pattern, Scope scope) {
     this.pattern = pattern;
@@ -90,7 +96,17 @@ final class DesignBuilder {
   }
 
   private void forEach(Presence presence, Consumer<Turn> use) {
-    Repeats.forEach(presence, scope, use);
+    Repeats.forEach(
+        presence,
+        scope,
+        turn -> {
+          parts++;
+          if (parts > MOST_PARTS) {
+            throw new NoDesignException(
+                presence.place(), Words.say("design.lines", MOST_PARTS));
+          }
+          use.accept(turn);
+        });
   }
 
   private Piece piece(PieceTemplate template, Turn turn) {
@@ -116,11 +132,19 @@ final class DesignBuilder {
     for (OpeningTemplate opening : template.openings()) {
       forEach(opening.presence(), each -> openings.add(opening(opening, each)));
     }
+    if (outline.stream().anyMatch(corner -> !inside(corner, width, height))) {
+      throw new NoDesignException(
+          template.presence().place(), Words.say("design.corner", template.presence().label()));
+    }
+    if (!outline.isEmpty() && !Outline.isSimple(outline)) {
+      throw new NoDesignException(
+          template.presence().place(), Words.say("design.crossing", template.presence().label()));
+    }
     return new Piece(
         turn.id(),
         template.presence().label(),
         template.paper(),
-        template.count().map(scope::whole).map(Math::toIntExact).orElse(1),
+        template.count().map(formula -> count(formula, template.presence())).orElse(1),
         width,
         height,
         outline.isEmpty() ? Piece.rectangle(width, height) : outline,
@@ -130,28 +154,42 @@ final class DesignBuilder {
         openings);
   }
 
+  private int count(Formula formula, Presence presence) {
+    long count = scope.whole(formula);
+    if (count < 1 || count > MOST_PIECES) {
+      throw new NoDesignException(
+          presence.place(), Words.say("design.count", presence.label(), count, MOST_PIECES));
+    }
+    return (int) count;
+  }
+
   private Opening opening(OpeningTemplate template, Turn turn) {
     String label = template.presence().label();
     Point at = scope.point(template.shape());
     Length third = scope.length(template.shape().get(2));
-    if (!third.isPositive()) {
+    Length fourth = template.round() ? third : scope.length(template.shape().get(3));
+    if (!third.isPositive() || !fourth.isPositive() || isTooLong(third) || isTooLong(fourth)) {
       throw new NoDesignException(template.presence().place(), Words.say("design.opening", label));
     }
     if (template.round()) {
       Length radius = Length.ofUnits(third.units() / 2);
       return Opening.round(turn.id(), label, template.kind(), new Opening.Round(at, radius));
     }
-    Area area = new Area(at, third, scope.length(template.shape().get(3)));
+    Area area = new Area(at, third, fourth);
     return new Opening(turn.id(), label, template.kind(), area.corners(), Optional.empty());
   }
 
   private Length side(Formula formula, Presence presence) {
     Length side = scope.length(formula);
-    if (!side.isPositive() || side.compareTo(LengthParser.LONGEST) > 0) {
+    if (!side.isPositive() || isTooLong(side)) {
       throw new NoDesignException(
           presence.place(), Words.say("design.side", presence.label(), formula));
     }
     return side;
+  }
+
+  private static boolean isTooLong(Length length) {
+    return length.compareTo(LengthParser.LONGEST) > 0;
   }
 
   private Score score(LineTemplate template, Turn turn, Length width, Length height) {

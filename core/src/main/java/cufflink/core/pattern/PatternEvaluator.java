@@ -43,6 +43,23 @@ public final class PatternEvaluator {
   }
 
   /**
+   * Says whether a pattern's limits and rules hold, without making the design.
+   *
+   * @param pattern the construction
+   * @param values the maker's values; a parameter without one is as the pattern has it
+   * @return false if one of severity error is broken, or a number comes to nothing
+   */
+  public static boolean allows(Pattern pattern, Values values) {
+    PatternEvaluator evaluator = new PatternEvaluator(pattern, values);
+    try {
+      evaluator.judge();
+      return evaluator.findings.stream().noneMatch(Finding::isError);
+    } catch (NoDesignException | ArithmeticException nothing) {
+      return false;
+    }
+  }
+
+  /**
    * Says where in its file a pattern fails to make a design.
    *
    * @param pattern the construction
@@ -63,18 +80,22 @@ public final class PatternEvaluator {
 
   private Optional<Design> design() {
     try {
-      Scope scope = Scope.of(pattern, values);
-      settled = scope.settled(pattern, values);
-      pattern.parameters().forEach(parameter -> checkLimits(parameter, scope));
-      pattern.rules().stream()
-          .filter(rule -> !scope.holds(rule.that()))
-          .forEach(rule -> findings.add(broken(rule, scope)));
-      return Optional.of(new DesignBuilder(pattern, scope).build());
+      return Optional.of(new DesignBuilder(pattern, judge()).build());
     } catch (NoDesignException reason) {
       return none(reason.getMessage());
     } catch (ArithmeticException reason) {
       return none(Words.say("design.range"));
     }
+  }
+
+  private Scope judge() {
+    Scope scope = Scope.of(pattern, values);
+    settled = scope.settled(pattern, values);
+    pattern.parameters().forEach(parameter -> checkLimits(parameter, scope));
+    pattern.rules().stream()
+        .filter(rule -> !scope.holds(rule.that()))
+        .forEach(rule -> findings.add(broken(rule, scope)));
+    return scope;
   }
 
   private Optional<Design> none(String sentence) {

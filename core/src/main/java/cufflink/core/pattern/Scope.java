@@ -7,6 +7,7 @@ import cufflink.core.expression.Formula;
 import cufflink.core.expression.Ratio;
 import cufflink.core.expression.Value;
 import cufflink.core.measure.Length;
+import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Parsed;
 import java.util.HashMap;
 import java.util.List;
@@ -16,6 +17,8 @@ import java.util.function.Function;
 
 /** The values of all names while one design is made. */
 final class Scope implements Function<String, Value> {
+  private static final Length FARTHEST = LengthParser.LONGEST.times(10);
+
   private final Map<String, Value> values = new HashMap<>();
 
   static Scope of(Pattern pattern, Values chosen) {
@@ -92,8 +95,13 @@ final class Scope implements Function<String, Value> {
     return ((Ratio) value(formula)).toDouble();
   }
 
+  /** Returns a length; one that no table holds is as good as out of range. */
   Length length(Formula formula) {
-    return Length.ofUnits(whole(formula));
+    Length length = Length.ofUnits(whole(formula));
+    if (length.abs().compareTo(FARTHEST) > 0) {
+      throw new ArithmeticException(formula + " is out of range");
+    }
+    return length;
   }
 
   Point point(List<Formula> formulas) {

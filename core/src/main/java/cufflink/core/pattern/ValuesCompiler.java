@@ -27,6 +27,9 @@ final class ValuesCompiler {
   private static final java.util.regex.Pattern WITH_UNIT =
       java.util.regex.Pattern.compile(".*\\d.*(mm|cm|in)");
 
+  /** More than these are no construction that a maker could size. */
+  private static final int MOST_VALUES = 300;
+
   private final Section file;
   private final Map<String, Kind> kinds = new LinkedHashMap<>();
   private final Map<String, Formula> lets = new LinkedHashMap<>();
@@ -38,6 +41,9 @@ final class ValuesCompiler {
   }
 
   void compile() {
+    if (hasTooMany("parameters") | hasTooMany("let")) {
+      return;
+    }
     file.entry("parameters")
         .ifPresent(
             entry -> {
@@ -71,6 +77,16 @@ final class ValuesCompiler {
         });
     checkRole(Role.FINISHED_WIDTH, "finished-width");
     checkRole(Role.FINISHED_HEIGHT, "finished-height");
+  }
+
+  private boolean hasTooMany(String key) {
+    Optional<Entry.Group> group =
+        file.entry(key).filter(Entry.Group.class::isInstance).map(Entry.Group.class::cast);
+    int count = group.map(each -> each.parts().size()).orElse(0);
+    group
+        .filter(each -> count > MOST_VALUES)
+        .ifPresent(each -> file.note(each.place(), "pattern.many", count, MOST_VALUES));
+    return count > MOST_VALUES;
   }
 
   List<Parameter> parameters() {

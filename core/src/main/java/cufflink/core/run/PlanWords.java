@@ -44,6 +44,9 @@ public final class PlanWords {
         offCuts == 0
             ? Words.say("trim.sheets", sheets)
             : Words.say("trim.sheets-and-off-cuts", sheets, offCuts);
+    if (!plan.problems().isEmpty()) {
+      return Words.say("trim.rest", takes);
+    }
     if (sheets == 0) {
       return takes;
     }

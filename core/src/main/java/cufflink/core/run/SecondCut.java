@@ -17,6 +17,8 @@ import cufflink.core.measure.Tolerance;
 import cufflink.core.words.Words;
 import java.util.ArrayList;
 import java.util.List;
+import org.locationtech.jts.algorithm.Distance;
+import org.locationtech.jts.geom.Coordinate;
 
 /**
  * A cut made after the pieces are cut out: a slit, a trimmed edge, a cut from corner to corner, a
@@ -120,10 +122,13 @@ public record SecondCut(
   }
 
   private static boolean touches(Segment score, Point end) {
-    double whole = score.millimetres();
-    double by =
-        new Segment(score.from(), end).millimetres() + new Segment(end, score.to()).millimetres();
-    return by - whole <= Tolerance.FOLDED.length();
+    return Distance.pointToSegment(
+            coordinate(end), coordinate(score.from()), coordinate(score.to()))
+        <= Tolerance.FOLDED.length();
+  }
+
+  private static Coordinate coordinate(Point point) {
+    return new Coordinate(point.x().toMillimetres(), point.y().toMillimetres());
   }
 
   /** Says whether the middle of a line lies in an area. */

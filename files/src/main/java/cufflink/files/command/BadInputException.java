@@ -15,6 +15,10 @@ final class BadInputException extends RuntimeException {
     return new BadInputException(Words.say(key, details));
   }
 
+  static BadInputException saying(String sentence) {
+    return new BadInputException(sentence);
+  }
+
   /** Returns a value that was read, or ends the command with what is wrong. */
   static <T> T orBad(Parsed<T> parsed) {
     return parsed.value().orElseThrow(() -> new BadInputException(parsed.problem()));

@@ -112,7 +112,7 @@ final class Request {
     Fit fit = Fitter.fit(pattern, values, wanted, new Fitter.Manner(ruler, !free, pinned));
     LengthFormat format = LengthFormat.of(ruler, Fractions.PLAIN);
     if (fit.values().isEmpty()) {
-      throw BadInputException.of("command.fit", fit.reason().say(format));
+      throw BadInputException.saying(fit.reason().say(format));
     }
     Job job =
         new Job(

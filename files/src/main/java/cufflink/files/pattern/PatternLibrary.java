@@ -24,6 +24,7 @@ import java.util.stream.Stream;
  * read when it is first asked for; any thread may ask.
  */
 public final class PatternLibrary {
+  private static final long MOST_BYTES = 1_000_000;
   private static final String SHIPPED = "/cufflink/files/patterns/";
 
   private final List<String> shipped = List.of(resource("index.txt").split("\\R"));
@@ -70,14 +71,26 @@ public final class PatternLibrary {
   }
 
   private void addFile(Path path) {
+    String name = path.getFileName().toString();
     try {
-      PatternFile file = PatternFile.read(path.getFileName().toString(), Files.readString(path));
+      if (!Files.isRegularFile(path)) {
+        problems.add(Words.say("library.kind", name));
+        return;
+      }
+      if (Files.size(path) > MOST_BYTES) {
+        problems.add(Words.say("library.large", name, MOST_BYTES / 1_000));
+        return;
+      }
+      PatternFile file = PatternFile.read(name, Files.readString(path));
       file.pattern().ifPresent(pattern -> own.put(pattern.id(), file));
       if (!file.mistakes().isEmpty()) {
         problems.add(file.problem());
       }
     } catch (IOException reason) {
       problems.add(Words.say("library.file", path));
+    } catch (RuntimeException | StackOverflowError | OutOfMemoryError reason) {
+      // Whatever one file does, the others must load; the sentence says which one it was.
+      problems.add(Words.say("library.broken", name, reason.getClass().getSimpleName()));
     }
   }
 

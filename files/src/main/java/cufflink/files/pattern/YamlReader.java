@@ -6,9 +6,12 @@ import cufflink.core.pattern.Mistake;
 import cufflink.core.words.Words;
 import java.io.StringReader;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.yaml.snakeyaml.LoaderOptions;
 import org.yaml.snakeyaml.Yaml;
 import org.yaml.snakeyaml.error.Mark;
@@ -20,12 +23,17 @@ import org.yaml.snakeyaml.nodes.NodeTuple;
 import org.yaml.snakeyaml.nodes.ScalarNode;
 import org.yaml.snakeyaml.nodes.SequenceNode;
 
-/** Reads YAML into entries that know their lines. Anchors and tags are not followed. */
+/**
+ * Reads YAML into entries that know their lines. Tags are not followed, and a part may not stand for
+ * another (an alias): a few bytes of these can stand for more parts than a computer holds.
+ */
 final class YamlReader {
   private static final int DEEPEST = 20;
-  private static final int MOST_CHARACTERS = 2_000_000;
+  private static final int MOST_CHARACTERS = 1_000_000;
+  private static final int MOST_PARTS = 50_000;
 
   private final List<Mistake> mistakes;
+  private final Set<Node> read = Collections.newSetFromMap(new IdentityHashMap<>());
 
   private YamlReader(List<Mistake> mistakes) {
     this.mistakes = mistakes;
@@ -35,6 +43,10 @@ final class YamlReader {
   static Entry read(String text, List<Mistake> mistakes) {
     Place top = new Place("", 1);
     Entry nothing = new Entry.Group(top, Map.of());
+    if (text.length() > MOST_CHARACTERS) {
+      mistakes.add(new Mistake(top, Words.say("yaml.large", MOST_CHARACTERS)));
+      return nothing;
+    }
     LoaderOptions options = new LoaderOptions();
     options.setNestingDepthLimit(DEEPEST);
     options.setCodePointLimit(MOST_CHARACTERS);
@@ -56,6 +68,16 @@ final class YamlReader {
   }
 
   private Entry entry(Node node, Place place) {
+    if (!read.add(node)) {
+      mistakes.add(new Mistake(place, Words.say("yaml.alias")));
+      return new Entry.Text(place, "");
+    }
+    if (read.size() == MOST_PARTS) {
+      mistakes.add(new Mistake(place, Words.say("yaml.parts", MOST_PARTS)));
+    }
+    if (read.size() >= MOST_PARTS) {
+      return new Entry.Text(place, "");
+    }
     if (node instanceof ScalarNode scalar) {
       return new Entry.Text(place, scalar.getValue());
     }
