@@ -9,6 +9,7 @@ import cufflink.desktop.work.PaperDrawer;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.project.AtomicFile;
 import cufflink.files.project.DrawerStore;
+import cufflink.files.project.FaultLog;
 import cufflink.files.project.Settings;
 import cufflink.files.project.UserFolders;
 import java.nio.file.Path;
@@ -38,6 +39,7 @@ public class CufflinkApp extends Application {
     Settings settings = Settings.read(folders.settings());
     FontBook.prepare();
     Workbench bench = new Workbench(preload.library().join(), settings.marks(), drawer(folders));
+    new FaultTeller(new FaultLog(folders), bench).listen();
     Projects files = new Projects(bench, folders, settings);
     projects = Optional.of(files);
     List<Job> demonstration = preload.demonstration().join();
@@ -65,7 +67,7 @@ public class CufflinkApp extends Application {
 
   private static void lay(
       Workbench bench, Projects files, StartOptions options, List<Job> demonstration) {
-    boolean recovered = !options.demo() && files.recover();
+    boolean recovered = files.recover(!options.demo() && options.file().isEmpty());
     if (options.file().isPresent()) {
       files.open(Path.of(options.file().get()));
     } else if (!recovered && !demonstration.isEmpty()) {

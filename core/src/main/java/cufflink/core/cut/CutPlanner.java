@@ -201,7 +201,9 @@ public final class CutPlanner {
         : edged(alongEdges(inner, false, longest), true);
   }
 
-  /** Adds edges along both sides that run down or across, to each strip if the whole is too long. */
+  /**
+   * Adds edges along both sides that run down or across, to each strip if the whole is too long.
+   */
   private Layout alongEdges(Layout layout, boolean down, Length longest) {
     Length length = Neat.side(layout, !down);
     if (layout instanceof Layout.Split split
@@ -224,9 +226,7 @@ public final class CutPlanner {
   private Layout edged(Layout layout, boolean down) {
     Length edge = question.trimmer().roughEdge();
     Layout spare =
-        down
-            ? new Layout.Spare(edge, layout.height())
-            : new Layout.Spare(layout.width(), edge);
+        down ? new Layout.Spare(edge, layout.height()) : new Layout.Spare(layout.width(), edge);
     return new Layout.Split(down, spare, new Layout.Split(down, layout, spare));
   }
 }

@@ -180,9 +180,7 @@ final class Knapsack {
       if (height > kinds.longestCut()) {
         // Too long to be cut down: what is not needed of it is cut off across it first.
         return new Layout.Split(
-            false,
-            layout(i, j, width, down[j], counts),
-            Blocks.spare(width, height - down[j]));
+            false, layout(i, j, width, down[j], counts), Blocks.spare(width, height - down[j]));
       }
       return new Layout.Split(
           true,

@@ -8,9 +8,9 @@ import java.util.Optional;
 /**
  * An exact fraction in lowest terms.
  *
- * <p>Sums, differences, products and quotients are never rounded. Nearly all are fractions of two longs and kept
- * as such; others are kept as whole numbers of any size, up to {@link #MOST_BITS} bits, beyond
- * which the operations throw.
+ * <p>Sums, differences, products and quotients are never rounded. Nearly all are fractions of two
+ * longs and kept as such; others are kept as whole numbers of any size, up to {@link #MOST_BITS}
+ * bits, beyond which the operations throw.
  */
 public final class Ratio implements Value, Comparable<Ratio> {
   /** Nought. */
@@ -214,8 +214,7 @@ public final class Ratio implements Value, Comparable<Ratio> {
   }
 
   /**
-   * Returns the square root: exact where it is a fraction, else to a multiple of
-   * 2<sup>-40</sup>.
+   * Returns the square root: exact where it is a fraction, else to a multiple of 2<sup>-40</sup>.
    *
    * @return the root
    * @throws ArithmeticException if this is below zero
@@ -330,9 +329,7 @@ public final class Ratio implements Value, Comparable<Ratio> {
    * @throws ArithmeticException if no long holds it
    */
   public long floor() {
-    return wide.isEmpty()
-        ? Math.floorDiv(upper, lower)
-        : wholePart().upper().longValueExact();
+    return wide.isEmpty() ? Math.floorDiv(upper, lower) : wholePart().upper().longValueExact();
   }
 
   /**

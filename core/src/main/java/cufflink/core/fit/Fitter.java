@@ -199,15 +199,13 @@ public final class Fitter {
   }
 
   private Fit largest(Limit limit, Length longest, String label) {
-    FreeSearch.Found found =
-        keepsProportions ? inProportion(limit, longest) : free(limit, longest);
+    FreeSearch.Found found = keepsProportions ? inProportion(limit, longest) : free(limit, longest);
     if (found.best().isEmpty()) {
       return new Fit(Optional.empty(), List.of(), none(found, limit, label));
     }
     Trial best = found.best().get();
     Sentence why = found.proved() ? why(best, limit, label) : Sentence.of("fit.some", label);
-    return new Fit(
-        Optional.of(best.values().without(Bench.NAMES)), changes(best.values()), why);
+    return new Fit(Optional.of(best.values().without(Bench.NAMES)), changes(best.values()), why);
   }
 
   /** Says why no size serves, and what would help. */

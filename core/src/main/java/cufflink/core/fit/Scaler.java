@@ -79,10 +79,12 @@ final class Scaler {
 
   private Length scaled(Scaling scales, Length before, Length newWidth, Length newHeight) {
     return switch (scales) {
-      case ACROSS -> newWidth.equals(width) || !width.isPositive()
+      case ACROSS ->
+          newWidth.equals(width) || !width.isPositive()
               ? before
               : onMark(before.scaled(newWidth, width));
-      case ALONG -> newHeight.equals(height) || !height.isPositive()
+      case ALONG ->
+          newHeight.equals(height) || !height.isPositive()
               ? before
               : onMark(before.scaled(newHeight, height));
       case NO -> before;

@@ -244,7 +244,10 @@ public record Assembly(
   /** Returns how many places there are that move: facets, and what is between two hinges. */
   int bodies() {
     int joined =
-        links().stream().mapToInt(link -> Math.max(link.first(), link.second()) + 1).max().orElse(0);
+        links().stream()
+            .mapToInt(link -> Math.max(link.first(), link.second()) + 1)
+            .max()
+            .orElse(0);
     return Math.max(facets.size(), joined);
   }
 

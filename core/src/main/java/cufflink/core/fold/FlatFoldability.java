@@ -14,8 +14,8 @@ import java.util.stream.IntStream;
  *
  * <p>Every other angle between the creases must add up to half a turn (T. Kawasaki 1989, J. Justin
  * 1986), and there must be two more mountains than valleys or two fewer (J. Maekawa, J. Justin
- * 1986); sources from memory. That is needed and not enough: each vertex is also tried by itself for
- * an order of its facets. Every cure is tried before it is told.
+ * 1986); sources from memory. That is needed and not enough: each vertex is also tried by itself
+ * for an order of its facets. Every cure is tried before it is told.
  */
 public final class FlatFoldability {
   /** With more creases about one vertex than these, no order is looked for and no cure. */
@@ -117,9 +117,7 @@ public final class FlatFoldability {
   private static Star star(Vertex vertex, double[] radians) {
     return new Star(
         vertex.spokes().stream().map(Vertex.Spoke::direction).toList(),
-        vertex.spokes().stream()
-            .map(spoke -> (int) Math.signum(radians[spoke.crease()]))
-            .toList());
+        vertex.spokes().stream().map(spoke -> (int) Math.signum(radians[spoke.crease()])).toList());
   }
 
   /** Returns the fewest creases that, folded the other way round, let all close. */

@@ -181,8 +181,7 @@ final class Leg {
    */
   boolean jumps(double[] before, double[] after, double most) {
     for (int i = 0; i < before.length; i++) {
-      boolean passesItself =
-          !slides(i) && Math.abs(after[i]) > Math.PI + Tolerance.FOLDED.angle();
+      boolean passesItself = !slides(i) && Math.abs(after[i]) > Math.PI + Tolerance.FOLDED.angle();
       if (passesItself || Math.abs(after[i] - before[i]) > most) {
         return true;
       }

@@ -202,10 +202,7 @@ final class March {
     }
     Closure.Solution found = closure.solve(guess, guess);
     double gain = leg.share(found.radians()) - leg.share(now);
-    boolean serves =
-        found.closes()
-            && !leg.jumps(now, found.radians(), 2 * step)
-            && gain > 0;
+    boolean serves = found.closes() && !leg.jumps(now, found.radians(), 2 * step) && gain > 0;
     return serves ? Optional.of(found.radians()) : Optional.empty();
   }
 

@@ -33,8 +33,8 @@ record Star(List<Double> directions, List<Integer> signs) {
   }
 
   /**
-   * Says whether the creases fold flat: their sectors come out, and the facets can lie on each other
-   * without passing through one another.
+   * Says whether the creases fold flat: their sectors come out, and the facets can lie on each
+   * other without passing through one another.
    */
   boolean folds() {
     List<Point> outline = new ArrayList<>();
@@ -50,10 +50,8 @@ record Star(List<Double> directions, List<Integer> signs) {
     }
     Length side = Length.fromMillimetres(2 * RADIUS);
     Piece piece =
-        new Piece(
-            "star", "star", PaperKind.CARDSTOCK, 1, side, side, outline, scores, List.of());
-    Design design =
-        new Design("star", List.of(piece), List.of(), List.of(), at(0, 0), side, side);
+        new Piece("star", "star", PaperKind.CARDSTOCK, 1, side, side, outline, scores, List.of());
+    Design design = new Design("star", List.of(piece), List.of(), List.of(), at(0, 0), side, side);
     FoldModel model = FoldModel.of(design, FlatPattern.of(piece, Tolerance.PAPER));
     double[] radians =
         model.flat().creases().stream()

@@ -84,8 +84,7 @@ final class FoldFindings {
     for (int turned : fault.turned()) {
       Crease crease = flat.creases().get(turned);
       boolean valley = crease.score().fold() == Fold.VALLEY;
-      cures.add(
-          Sentence.of(valley ? "fold.vertex-mountain" : "fold.vertex-valley", label(crease)));
+      cures.add(Sentence.of(valley ? "fold.vertex-mountain" : "fold.vertex-valley", label(crease)));
     }
     return cures;
   }

@@ -29,6 +29,8 @@ import java.util.Set;
  * @param pinned the values that must stay as they are when others are scaled or moved
  * @param order how many cards, and what goes with each
  * @param cutting from which sheets it is cut, and with what
+ * @param scaledFrom the sizes as the maker last set them, if those chosen were scaled from them to
+ *     a sheet or an envelope: whatever they are scaled to next begins there, so that nothing drifts
  */
 public record Job(
     String title,
@@ -43,7 +45,8 @@ public record Job(
     Optional<HeldItem> item,
     Set<String> pinned,
     Order order,
-    Cutting cutting) {
+    Cutting cutting,
+    Optional<Values> scaledFrom) {
 
   /** Checks that nothing is missing. */
   public Job {
@@ -58,6 +61,7 @@ public record Job(
     Objects.requireNonNull(order);
     Objects.requireNonNull(cutting);
     values = values.without(Bench.NAMES);
+    scaledFrom = scaledFrom.map(each -> each.without(Bench.NAMES));
     pinned = Set.copyOf(pinned);
   }
 
@@ -104,7 +108,8 @@ public record Job(
         Optional.empty(),
         Set.of(),
         Order.ONE,
-        Cutting.USUAL);
+        Cutting.USUAL,
+        Optional.empty());
   }
 
   /**
@@ -125,7 +130,31 @@ public record Job(
   public Job withValues(Values newValues) {
     Copy copy = new Copy();
     copy.values = newValues;
+    copy.scaledFrom = Optional.empty();
     return copy.job();
+  }
+
+  /**
+   * Returns the job with sizes that were scaled from others.
+   *
+   * @param newValues the sizes
+   * @param from what they were scaled from
+   * @return the changed job
+   */
+  public Job withScaled(Values newValues, Values from) {
+    Copy copy = new Copy();
+    copy.values = newValues;
+    copy.scaledFrom = Optional.of(from);
+    return copy.job();
+  }
+
+  /**
+   * Returns the job with the sizes that scaling begins from.
+   *
+   * @return the job as the maker last set its sizes
+   */
+  public Job unscaled() {
+    return scaledFrom.map(this::withValues).orElse(this);
   }
 
   /**
@@ -264,6 +293,7 @@ public record Job(
     private Set<String> pinned = Job.this.pinned;
     private Order order = Job.this.order;
     private Cutting cutting = Job.this.cutting;
+    private Optional<Values> scaledFrom = Job.this.scaledFrom;
 
     Job job() {
       return new Job(
@@ -279,7 +309,8 @@ public record Job(
           item,
           pinned,
           order,
-          cutting);
+          cutting,
+          scaledFrom);
     }
   }
 }

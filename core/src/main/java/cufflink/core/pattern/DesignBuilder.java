@@ -102,8 +102,7 @@ final class DesignBuilder {
         turn -> {
           parts++;
           if (parts > MOST_PARTS) {
-            throw new NoDesignException(
-                presence.place(), Words.say("design.lines", MOST_PARTS));
+            throw new NoDesignException(presence.place(), Words.say("design.lines", MOST_PARTS));
           }
           use.accept(turn);
         });
@@ -266,7 +265,7 @@ final class DesignBuilder {
             (name, formula) ->
                 base.scores().stream()
                     .filter(Score::folds)
-                    .filter(score -> drives(name, score))
+                    .filter(score -> drives(name, score, base.id()))
                     .forEach(
                         score ->
                             drive.put(score.id(), score.fold().sign() * scope.number(formula))));
@@ -282,9 +281,20 @@ final class DesignBuilder {
         : scope.number(formula);
   }
 
-  private static boolean drives(String name, Score score) {
-    return name.equals(StageTemplate.ALL)
-        || score.id().equals(name)
-        || score.id().startsWith(name + "-");
+  /**
+   * A name stands for the score of that name, or for all the scores that one entry of the file
+   * repeats; a longer name that only begins alike is another score's.
+   */
+  private boolean drives(String name, Score score, String piece) {
+    if (name.equals(StageTemplate.ALL) || score.id().equals(name)) {
+      return true;
+    }
+    boolean repeated =
+        pattern.parts().pieces().stream()
+            .filter(each -> each.presence().id().equals(piece))
+            .flatMap(each -> each.scores().stream())
+            .map(LineTemplate::presence)
+            .anyMatch(each -> each.id().equals(name) && each.repeat().isPresent());
+    return repeated && score.id().matches(java.util.regex.Pattern.quote(name) + "-(-?\\d+)");
   }
 }

@@ -61,7 +61,8 @@ class RatioTest {
   @Test
   void fractionsTooFineForALong_staySo() {
     Ratio fine = Ratio.of(1, 4_000_000_007L).times(Ratio.of(1, 4_000_000_009L));
-    BigFraction exact = new BigFraction(1, 4_000_000_007L).multiply(new BigFraction(1, 4_000_000_009L));
+    BigFraction exact =
+        new BigFraction(1, 4_000_000_007L).multiply(new BigFraction(1, 4_000_000_009L));
     assertEquals(exact.toString().replace(" ", ""), fine.toString());
     assertEquals(Ratio.of(1, 4_000_000_007L), fine.times(Ratio.of(4_000_000_009L)));
     assertEquals(1, fine.compareTo(Ratio.ZERO));

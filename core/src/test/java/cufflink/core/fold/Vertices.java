@@ -67,9 +67,9 @@ record Vertices(double[] directions, int[] signs) {
   }
 
   /**
-   * Says whether the creases can be folded flat as assigned: a sector smaller than both beside it is
-   * crimped, its two creases being of different kinds, until two creases of one kind are left (T.
-   * Hull, The combinatorics of flat folds, 2002, from memory).
+   * Says whether the creases can be folded flat as assigned: a sector smaller than both beside it
+   * is crimped, its two creases being of different kinds, until two creases of one kind are left
+   * (T. Hull, The combinatorics of flat folds, 2002, from memory).
    */
   boolean crimps() {
     List<Double> sectors = new ArrayList<>();
@@ -121,8 +121,7 @@ record Vertices(double[] directions, int[] signs) {
       }
     }
     Piece piece =
-        new Piece(
-            "sheet", "sheet", PaperKind.CARDSTOCK, 1, side, side, outline, scores, List.of());
+        new Piece("sheet", "sheet", PaperKind.CARDSTOCK, 1, side, side, outline, scores, List.of());
     Stage stage = new Stage("Fold it", "sheet", drive, Map.of(), Stage.Phase.FOLDING);
     double middle = (directions[0] + directions[1]) / 2;
     Point rest = point(Math.cos(middle) / 8, Math.sin(middle) / 8);

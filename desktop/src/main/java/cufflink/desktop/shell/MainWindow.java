@@ -19,9 +19,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
@@ -30,11 +32,13 @@ public final class MainWindow extends StackPane {
   private static final Set<String> FITTING = Set.of("off-the-sheet", "envelope-too-small");
 
   private final Workbench bench;
+  private final Projects projects;
   private final PaperView paper = new PaperView();
   private final SlipView slip;
   private final BorderPane table = new BorderPane();
   private final BorderPane frame = new BorderPane();
   private final Label notice = new Label();
+  private final HBox searching = new HBox();
   private final HelpSheet help = new HelpSheet();
   private final Map<Station, StationView> views = new EnumMap<>(Station.class);
   private Optional<Derivation> lastDrawn = Optional.empty();
@@ -53,6 +57,7 @@ public final class MainWindow extends StackPane {
   public MainWindow(
       Workbench bench, Projects projects, List<Job> demonstration, Runnable toggleTheme) {
     this.bench = bench;
+    this.projects = projects;
     this.slip = new SlipView(bench);
     FoldStation fold = new FoldStation(bench, this::redrawOnly, this::refresh);
     views.put(Station.SIZE, new SizeStation(bench));
@@ -66,6 +71,7 @@ public final class MainWindow extends StackPane {
     notice.textProperty().bind(bench.notice());
     notice.visibleProperty().bind(bench.notice().isNotEmpty());
     notice.managedProperty().bind(notice.visibleProperty());
+    prepareSearching();
     MenuStrip menu = new MenuStrip(bench, projects, demonstration, toggleTheme, help::toggle);
     VBox top = new VBox(menu, new StationStrip(bench, slip.looked()));
     top.getStyleClass().add("top");
@@ -84,6 +90,18 @@ public final class MainWindow extends StackPane {
     refresh();
   }
 
+  /** What takes longer than half a second says so, and can be stopped. */
+  private void prepareSearching() {
+    Label told = new Label(Words.say("size.searching"));
+    told.getStyleClass().add("notice");
+    Button stop = new Button(Words.say("trim.stop"));
+    stop.setOnAction(event -> bench.search().stop());
+    searching.getChildren().addAll(told, stop);
+    searching.getStyleClass().add("searching");
+    searching.visibleProperty().bind(bench.search().busy());
+    searching.managedProperty().bind(searching.visibleProperty());
+  }
+
   HelpSheet help() {
     return help;
   }
@@ -100,7 +118,7 @@ public final class MainWindow extends StackPane {
       return;
     }
     Derivation now = derivation.get();
-    VBox question = new VBox(view.get().sentence(now), notice);
+    VBox question = new VBox(view.get().sentence(now), notice, searching);
     question.getStyleClass().add("question");
     table.setTop(question);
     table.setCenter(paper);
@@ -135,7 +153,7 @@ public final class MainWindow extends StackPane {
 
   private void showShelf() {
     if (shelf.isEmpty()) {
-      shelf = Optional.of(new ShelfView(bench));
+      shelf = Optional.of(new ShelfView(bench, projects));
     }
     shelf.get().refresh();
     frame.setCenter(shelf.get());

@@ -14,6 +14,7 @@ import cufflink.files.export.SheetsSvg;
 import cufflink.files.export.SvgExport;
 import cufflink.files.project.AtomicFile;
 import cufflink.files.project.Drafts;
+import cufflink.files.project.Drafts.Draft;
 import cufflink.files.project.ProjectStore;
 import cufflink.files.project.Settings;
 import cufflink.files.project.UserFolders;
@@ -22,30 +23,26 @@ import java.io.File;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
-import java.nio.file.attribute.FileTime;
-import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.function.UnaryOperator;
-import javafx.animation.PauseTransition;
 import javafx.application.Platform;
+import javafx.collections.ObservableList;
 import javafx.stage.FileChooser;
 import javafx.stage.FileChooser.ExtensionFilter;
 import javafx.stage.Window;
-import javafx.util.Duration;
 
 /** Opens, saves, exports and remembers: everything that touches the disk, for one window. */
 public final class Projects {
-  private static final Duration AFTER_A_CHANGE = Duration.millis(700);
   private static final long CLOSING_SECONDS = 5;
 
   private final Workbench bench;
   private final UserFolders folders;
   private final AtomicFile writer = new AtomicFile(AtomicFile.Disk.REAL);
   private final ProjectStore store = new ProjectStore(writer);
-  private final Drafts drafts;
+  private final DraftKeeper drafts;
   private final ExecutorService disk =
       Executors.newSingleThreadExecutor(
           task -> {
@@ -53,9 +50,8 @@ public final class Projects {
             thread.setDaemon(true);
             return thread;
           });
-  private final PauseTransition pause = new PauseTransition(AFTER_A_CHANGE);
+  private final Thread lastMoment;
   private Settings settings;
-  private Optional<FileTime> seen = Optional.empty();
 
   /**
    * Prepares to open and save.
@@ -68,9 +64,9 @@ public final class Projects {
     this.bench = bench;
     this.folders = folders;
     this.settings = settings;
-    this.drafts = new Drafts(folders.drafts(), writer, ProcessHandle.current().pid());
-    pause.setOnFinished(event -> disk.execute(keepDraft()));
-    bench.derivation().addListener((property, before, now) -> pause.playFromStart());
+    this.drafts = new DraftKeeper(bench, new Drafts(folders.drafts(), writer), disk);
+    this.lastMoment = new Thread(drafts::write, "last moment");
+    Runtime.getRuntime().addShutdownHook(lastMoment);
   }
 
   /**
@@ -99,42 +95,33 @@ public final class Projects {
     }
   }
 
-  /** Takes the job as it is now, to be written later on the thread of the disk. */
-  private Runnable keepDraft() {
-    Optional<Job> job = bench.job();
-    Optional<Path> file = bench.file().get();
-    boolean unsaved = bench.unsaved().get();
-    return () -> {
-      if (unsaved && job.isPresent()) {
-        Parsed<Path> kept = drafts.keep(job.get(), file);
-        if (kept.value().isEmpty()) {
-          Platform.runLater(() -> bench.tell(Words.say("draft.failed", kept.problem())));
-        }
-      } else {
-        drafts.forget();
-      }
-    };
+  /**
+   * Takes over what applications that are gone had not saved.
+   *
+   * @param lays whether the one kept last comes onto the table; all others wait on the shelf
+   * @return true if one was laid there
+   */
+  public boolean recover(boolean lays) {
+    return drafts.recover(lays);
   }
 
   /**
-   * Lays back on the table what an application that is gone had not saved.
+   * Returns the jobs that are not saved and do not lie on the table.
    *
-   * @return true if there was something
+   * @return their drafts, which change while the window is open
    */
-  public boolean recover() {
-    List<Drafts.Draft> left = drafts.left();
-    for (Drafts.Draft draft : left) {
-      if (bench.lay(draft.job(), Optional.empty())) {
-        bench.tell(Words.say(left.size() > 1 ? "draft.several" : "draft.back", left.size() - 1));
-      }
-    }
-    // Kept under this application's own name before the old drafts go, so that none is ever
-    // missing.
-    if (bench.job().isPresent()) {
-      keepDraft().run();
-      left.stream().map(Drafts.Draft::path).forEach(drafts::forget);
-    }
-    return !left.isEmpty();
+  ObservableList<Draft> waiting() {
+    return drafts.waiting();
+  }
+
+  /** Lays a job that waits back on the table. */
+  void takeUp(Draft draft) {
+    drafts.takeUp(draft);
+  }
+
+  /** Takes a job that waits off the shelf. */
+  void putAway(Draft draft) {
+    drafts.putAway(draft);
   }
 
   /**
@@ -155,12 +142,12 @@ public final class Projects {
    * @param file its file
    */
   public void open(Path file) {
-    Optional<FileTime> changed = ProjectStore.lastChanged(file);
+    Optional<String> fingerprint = ProjectStore.fingerprint(file);
     Parsed<Job> job = store.open(file);
     if (job.value().isEmpty()) {
       bench.tell(job.problem());
     } else if (bench.lay(job.orElseThrow(), Optional.of(file))) {
-      seen = changed;
+      drafts.saw(fingerprint);
       remember(before -> before.using(file));
     }
   }
@@ -175,7 +162,7 @@ public final class Projects {
     if (file.isEmpty()) {
       saveAs(window);
     } else {
-      bench.job().ifPresent(job -> note(store.saveAgain(job, file.get(), seen)));
+      bench.job().ifPresent(job -> note(store.saveAgain(job, file.get(), drafts.seen())));
     }
   }
 
@@ -202,9 +189,12 @@ public final class Projects {
         .value()
         .ifPresentOrElse(
             file -> {
-              seen = ProjectStore.lastChanged(file);
+              drafts.saw(ProjectStore.fingerprint(file));
               bench.saved(file);
-              drafts.forget();
+              // The draft goes only once the file has been read back.
+              if (store.open(file).value().equals(bench.job())) {
+                drafts.saved();
+              }
               bench.tell(Words.say("file.saved", file.getFileName()));
               remember(before -> before.using(file));
             },
@@ -348,13 +338,18 @@ public final class Projects {
 
   /** Writes what is still to be written and ends. */
   public void close() {
-    pause.stop();
-    disk.execute(keepDraft());
     disk.shutdown();
     try {
       disk.awaitTermination(CLOSING_SECONDS, TimeUnit.SECONDS);
     } catch (InterruptedException interrupted) {
       Thread.currentThread().interrupt();
+    }
+    drafts.close();
+    try {
+      Runtime.getRuntime().removeShutdownHook(lastMoment);
+    } catch (IllegalStateException alreadyEnding) {
+      // The hook runs by itself then and finds nothing left to write.
+      return;
     }
   }
 }

@@ -52,7 +52,7 @@ final class ShelfView extends VBox {
   private Marks shown;
   private int asked;
 
-  ShelfView(Workbench bench) {
+  ShelfView(Workbench bench, Projects projects) {
     this.bench = bench;
     this.shown = bench.marks();
     getStyleClass().add("shelf");
@@ -64,7 +64,7 @@ final class ShelfView extends VBox {
     table.getStyleClass().add("shelf-table");
     none.getStyleClass().add("shelf-none");
     none.setWrapText(true);
-    VBox all = new VBox(none, table);
+    VBox all = new VBox(new WaitingView(projects), none, table);
     for (String problem : bench.library().problems()) {
       Label label = new Label(problem);
       label.getStyleClass().add("shelf-problem");

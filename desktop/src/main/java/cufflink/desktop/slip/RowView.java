@@ -23,6 +23,7 @@ final class RowView extends VBox {
   private final Label trouble = new Label();
   private final Label label = new Label();
   private SlipRow row;
+  private boolean isTyping;
   private Optional<TextField> field = Optional.empty();
   private Optional<Label> number = Optional.empty();
   private Optional<MenuButton> menu = Optional.empty();
@@ -43,6 +44,9 @@ final class RowView extends VBox {
 
     /** Typing has come to an end. */
     void finish();
+
+    /** What was typed is not meant. */
+    void cancel();
 
     /** The number is to stay as it is, or may move again. */
     void pin();
@@ -76,13 +80,22 @@ final class RowView extends VBox {
     return row;
   }
 
-  /** Shows other numbers in the same line, unless its own number is being typed just now. */
+  /**
+   * Shows other numbers in the same line. A number that changes while its field is open, as by
+   * undoing, changes there too, unless it is just this that is being typed.
+   */
   void show(SlipRow changed) {
     row = changed;
     label.setText(changed.label());
     number.ifPresent(each -> each.setText(changed.number()));
     menu.ifPresent(each -> each.setText(changed.number()));
-    field.filter(each -> !each.isFocused()).ifPresent(each -> each.setText(changed.number()));
+    field
+        .filter(each -> !isTyping)
+        .ifPresent(
+            each -> {
+              getChildren().remove(trouble);
+              each.setText(changed.number());
+            });
   }
 
   private void addNumber(HBox line) {
@@ -180,7 +193,9 @@ final class RowView extends VBox {
     if (now.equals(row.number())) {
       return;
     }
+    isTyping = true;
     Optional<String> problem = type.apply(row.key(), now);
+    isTyping = false;
     getChildren().remove(trouble);
     problem.ifPresent(
         sentence -> {
@@ -207,6 +222,7 @@ final class RowView extends VBox {
       actions.finish();
       event.consume();
     } else if (event.getCode() == KeyCode.ESCAPE) {
+      actions.cancel();
       settle(text);
       getParent().requestFocus();
       event.consume();

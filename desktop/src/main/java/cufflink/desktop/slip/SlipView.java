@@ -191,7 +191,12 @@ public final class SlipView extends ScrollPane {
 
       @Override
       public void finish() {
-        bench.pause();
+        bench.sizing().finish();
+      }
+
+      @Override
+      public void cancel() {
+        bench.sizing().cancel();
       }
 
       @Override

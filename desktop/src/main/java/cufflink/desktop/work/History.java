@@ -10,8 +10,8 @@ import java.util.Optional;
 final class History {
   private static final int LONGEST = 500;
 
-  /** A job and the file it is kept in, if it is kept in one. */
-  record Version(Job job, Optional<Path> file) {}
+  /** A job, its id on the table and the file it is kept in, if it is kept in one. */
+  record Version(String id, Job job, Optional<Path> file) {}
 
   private final List<Version> versions = new ArrayList<>();
   private int now = -1;
@@ -29,6 +29,11 @@ final class History {
     while (versions.size() > now + 1) {
       versions.remove(versions.size() - 1);
     }
+    if (goesOn && versions.get(now).equals(version)) {
+      // Typed all the way back: there is nothing to take back.
+      pause();
+      return;
+    }
     versions.add(version);
     if (versions.size() > LONGEST) {
       versions.remove(0);
@@ -39,8 +44,19 @@ final class History {
 
   /** Notes in which file the present version is kept. */
   void keptIn(Path file) {
-    versions.set(now, new Version(versions.get(now).job(), Optional.of(file)));
+    Version version = versions.get(now);
+    versions.set(now, new Version(version.id(), version.job(), Optional.of(file)));
     pause();
+  }
+
+  /** Takes the present version away as if it had never been, and returns the one before. */
+  Optional<Version> dropped(String subject) {
+    if (now < 1 || !subject.equals(lastSubject)) {
+      return Optional.empty();
+    }
+    versions.remove(now--);
+    pause();
+    return Optional.of(versions.get(now));
   }
 
   /** Ends a run of changes of one subject. */

@@ -3,10 +3,8 @@ package cufflink.desktop.work;
 import cufflink.core.design.Finding;
 import cufflink.core.design.Setting;
 import cufflink.core.design.Values;
-import cufflink.core.fit.Fit;
 import cufflink.core.fit.Fitter;
 import cufflink.core.fit.Goal;
-import cufflink.core.fit.Snap;
 import cufflink.core.fit.Snapper;
 import cufflink.core.job.Job;
 import cufflink.core.measure.Length;
@@ -20,47 +18,70 @@ import cufflink.core.pattern.Parameter.Role;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.run.ScoringHabit;
 import cufflink.core.words.Words;
+import java.util.Optional;
 import java.util.Set;
 
 /** The ways to change a job's sizes. Each goes to the workbench, so that it can be taken back. */
 public final class Sizing {
   private final Workbench bench;
+  private Optional<Typing> typing = Optional.empty();
 
   Sizing(Workbench bench) {
     this.bench = bench;
   }
 
   /**
-   * Sets a value from what was typed.
+   * Sets a value from what was typed. However many keys it takes, it is one change from the job as
+   * it was before the first of them; what cannot be read leaves that job as it was.
    *
    * @param parameter the parameter's id
    * @param text what was typed
-   * @return the setting, or one sentence about why it is as it was
+   * @return the setting, or one sentence about why the job is as it was before typing
    */
   public Parsed<Setting> type(String parameter, String text) {
-    Job job = bench.job().orElseThrow();
+    Job now = bench.job().orElseThrow();
+    Job before = typing.filter(each -> each.goesOn(parameter, now)).map(Typing::before).orElse(now);
     Parameter known = pattern().parameter(parameter).orElseThrow();
     if (text.isBlank() && known.allowance().isPresent()) {
-      return reckon(known);
+      typed(parameter, before, before.withValues(before.values().without(Set.of(parameter))));
+      return Parsed.good(
+          bench.derivation().get().orElseThrow().settled().get(parameter).orElseThrow());
     }
     Parsed<Setting> setting =
         known.isLength()
-            ? LengthParser.parse(text, job.marks().unit())
+            ? LengthParser.parse(text, before.marks().unit())
                 .then(length -> Parsed.good(new Setting.OfLength(length)))
             : count(text);
-    return setting.then(
-        value -> {
-          set(known, value);
-          return Parsed.good(value);
-        });
+    typed(parameter, before, setting.value().map(each -> set(before, known, each)).orElse(before));
+    return setting;
   }
 
-  /** Lets a value be reckoned again that the maker had set. */
-  private Parsed<Setting> reckon(Parameter parameter) {
-    Job job = bench.job().orElseThrow();
-    bench.change(job.withValues(job.values().without(Set.of(parameter.id()))), parameter.id(), "");
-    return Parsed.good(
-        bench.derivation().get().orElseThrow().settled().get(parameter.id()).orElseThrow());
+  private void typed(String parameter, Job before, Job after) {
+    bench.change(after, parameter, "");
+    typing = Optional.of(new Typing(parameter, before, after));
+  }
+
+  /** A number being typed, the job before it was begun and what it is so far. */
+  private record Typing(String parameter, Job before, Job after) {
+    /** Whatever else was done in between has ended the typing. */
+    boolean goesOn(String other, Job now) {
+      return parameter.equals(other) && after.equals(now);
+    }
+  }
+
+  /** Ends the typing of a number: the next one begins at the job as it is now. */
+  public void finish() {
+    bench.pause();
+  }
+
+  void endTyping() {
+    typing = Optional.empty();
+  }
+
+  /** Takes back the number being typed, as if it had never been begun. */
+  public void cancel() {
+    typing.ifPresent(each -> bench.drop(each.parameter()));
+    finish();
   }
 
   private static Parsed<Setting> count(String text) {
@@ -80,14 +101,16 @@ public final class Sizing {
    * @param setting what it is set to
    */
   public void set(Parameter parameter, Setting setting) {
-    Job job = bench.job().orElseThrow();
-    boolean scales = parameter.role() != Role.OTHER && setting instanceof Setting.OfLength;
-    Values values = scales ? scaled(parameter, setting) : job.values().and(parameter.id(), setting);
-    bench.change(job.withValues(values), parameter.id(), "");
+    bench.change(set(bench.job().orElseThrow(), parameter, setting), parameter.id(), "");
   }
 
-  private Values scaled(Parameter parameter, Setting setting) {
-    Job job = bench.job().orElseThrow();
+  private Job set(Job job, Parameter parameter, Setting setting) {
+    boolean scales = parameter.role() != Role.OTHER && setting instanceof Setting.OfLength;
+    return job.withValues(
+        scales ? scaled(job, parameter, setting) : job.values().and(parameter.id(), setting));
+  }
+
+  private Values scaled(Job job, Parameter parameter, Setting setting) {
     Length length = ((Setting.OfLength) setting).length();
     Values plain = job.values().and(parameter.id(), length);
     if (!length.isPositive()) {
@@ -101,14 +124,15 @@ public final class Sizing {
       return plain;
     }
     boolean isWidth = parameter.role() == Role.FINISHED_WIDTH;
-    Length newWidth = isWidth ? length : follow(oldWidth, length, oldHeight);
-    Length newHeight = isWidth ? follow(oldHeight, length, oldWidth) : length;
+    Length newWidth = isWidth ? length : follow(job, width, oldWidth, length, oldHeight);
+    Length newHeight = isWidth ? follow(job, height, oldHeight, length, oldWidth) : length;
     return Fitter.scaled(pattern(), job.onBench(), newWidth, newHeight, manner(job));
   }
 
-  private Length follow(Length before, Length now, Length was) {
-    Job job = bench.job().orElseThrow();
-    return job.keepsProportions() || pattern().isSquare()
+  /** The other side follows, unless it is pinned or each is on its own. */
+  private Length follow(Job job, Parameter other, Length before, Length now, Length was) {
+    boolean pinned = job.pinned().contains(other.id());
+    return pattern().isSquare() || job.keepsProportions() && !pinned
         ? job.marks().nearest(before.scaled(now, was)).max(job.marks().step())
         : before;
   }
@@ -159,9 +183,31 @@ public final class Sizing {
       bench.change(job, subject, "");
       return;
     }
-    Fit fit = Fitter.fit(pattern(), job.onBench(), job.goal(), manner(job));
-    bench.change(
-        fit.values().map(job::withValues).orElse(job), subject, fit.told().say(formatOf(job)));
+    Pattern pattern = pattern();
+    Job from = origin(job);
+    Optional<Job> asked = bench.job();
+    bench
+        .search()
+        .ask(
+            stops -> Fitter.fit(pattern, from.onBench(), job.goal(), manner(job), stops),
+            fit -> {
+              if (bench.job().equals(asked)) {
+                bench.change(
+                    fit.values().map(each -> job.withScaled(each, from.values())).orElse(job),
+                    subject,
+                    fit.told().say(formatOf(job)));
+              }
+            });
+  }
+
+  /** Scaling begins where the maker set the sizes last, but what is pinned stays as it is now. */
+  private static Job origin(Job job) {
+    Values values = job.unscaled().values();
+    for (String pinned : job.pinned()) {
+      Optional<Setting> now = job.values().get(pinned);
+      values = now.isPresent() ? values.and(pinned, now.get()) : values;
+    }
+    return job.withValues(values);
   }
 
   /** Moves the sizes by whole marks so that cuts and scores fall on marks as well. */
@@ -170,9 +216,19 @@ public final class Sizing {
       return;
     }
     Job job = bench.job().get();
-    Snap snap = Snapper.snap(pattern(), job.onBench(), job.marks(), job.pinned(), () -> false);
-    bench.change(
-        snap.values().map(job::withValues).orElse(job), "", snap.told().say(formatOf(job)));
+    Pattern pattern = pattern();
+    bench
+        .search()
+        .ask(
+            stops -> Snapper.snap(pattern, job.onBench(), job.marks(), job.pinned(), stops),
+            snap -> {
+              if (bench.job().equals(Optional.of(job))) {
+                bench.change(
+                    snap.values().map(job::withValues).orElse(job),
+                    "",
+                    snap.told().say(formatOf(job)));
+              }
+            });
   }
 
   private static LengthFormat formatOf(Job job) {

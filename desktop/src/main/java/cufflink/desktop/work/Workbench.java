@@ -10,6 +10,7 @@ import cufflink.core.fit.Relayer;
 import cufflink.core.job.Cutting;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
+import cufflink.core.job.Mended;
 import cufflink.core.job.Order;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
@@ -31,7 +32,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -58,7 +61,10 @@ public final class Workbench {
   private final ObjectProperty<Set<Ref>> chosen = new SimpleObjectProperty<>(Set.of());
   private final ReadOnlyObjectWrapper<Optional<Path>> file =
       new ReadOnlyObjectWrapper<>(Optional.empty());
+  private final ReadOnlyStringWrapper id = new ReadOnlyStringWrapper("");
+  private boolean touched;
   private final MarksHabit habit;
+  private final Search search = new Search();
   private final Sizing sizing = new Sizing(this);
   private final Cutter cutter = new Cutter();
   private final Folding folding = new Folding();
@@ -145,7 +151,7 @@ public final class Workbench {
    */
   public void changeDrawer(UnaryOperator<Drawer> change, String remark) {
     Parsed<Drawer> changed = drawer.change(change);
-    job().ifPresent(job -> show(job, ""));
+    job().ifPresent(job -> show(derived(job), ""));
     notice.set(changed.value().isPresent() ? Words.say(remark) : changed.problem());
   }
 
@@ -174,6 +180,15 @@ public final class Workbench {
    */
   public Sizing sizing() {
     return sizing;
+  }
+
+  /**
+   * Returns what looks for sizes.
+   *
+   * @return the search of this table
+   */
+  public Search search() {
+    return search;
   }
 
   MarksHabit rulers() {
@@ -335,16 +350,69 @@ public final class Workbench {
    * @return true, or false if its construction is not at hand; the table is then as it was
    */
   public boolean lay(Job job, Optional<Path> keptIn) {
-    if (library.pattern(job).isEmpty()) {
-      notice.set(Words.say("work.no-pattern", job.title(), job.patternId()));
+    return lay(new History.Version(UUID.randomUUID().toString(), job, keptIn), keptIn.isEmpty());
+  }
+
+  /**
+   * Lays a job back on the table that is not saved yet.
+   *
+   * @param id its id, which it had on the table before
+   * @param job the job
+   * @param keptIn the file an earlier state of it is kept in, if there is one
+   * @return true, or false if its construction is not at hand; the table is then as it was
+   */
+  public boolean layBack(String id, Job job, Optional<Path> keptIn) {
+    boolean lies = lay(new History.Version(id, job, keptIn), true);
+    touched |= lies;
+    return lies;
+  }
+
+  private boolean lay(History.Version version, boolean isUnsaved) {
+    Optional<Pattern> pattern = library.pattern(version.job());
+    if (pattern.isEmpty()) {
+      notice.set(Words.say("work.no-pattern", version.job().title(), version.job().patternId()));
       return false;
     }
-    history.add(new History.Version(job, keptIn), "");
-    file.set(keptIn);
-    show(job, "");
-    unsaved.set(keptIn.isEmpty());
+    Mended mended = Mended.of(pattern.get(), version.job());
+    Derivation derived = Derivation.of(pattern.get(), mended.job());
+    history.add(new History.Version(version.id(), mended.job(), version.file()), "");
+    leave(version.id());
+    file.set(version.file());
+    unsaved.set(isUnsaved);
+    String told =
+        mended.told().stream()
+            .map(each -> each.say(LengthFormat.of(mended.job().marks(), Fractions.TYPESET)))
+            .collect(Collectors.joining(" "));
+    show(derived, told);
     station.set(Station.SIZE);
     return true;
+  }
+
+  /** Another job comes onto the table. */
+  private void leave(String newId) {
+    if (!id.get().equals(newId)) {
+      id.set(newId);
+      touched = false;
+    }
+  }
+
+  /**
+   * Returns the id of the job on the table: each that is laid there has one of its own, which it
+   * keeps while it is changed.
+   *
+   * @return the id, empty while the table is empty
+   */
+  public ReadOnlyStringProperty id() {
+    return id.getReadOnlyProperty();
+  }
+
+  /**
+   * Says whether the maker has changed the job since it was laid on the table.
+   *
+   * @return false if it is just as it came
+   */
+  public boolean isTouched() {
+    return touched;
   }
 
   /**
@@ -367,22 +435,35 @@ public final class Workbench {
     return file.getReadOnlyProperty();
   }
 
-  private void show(Job job, String remark) {
-    Pattern pattern = library.pattern(job).orElseThrow();
-    habit.remember(job.marks());
-    derivation.set(Optional.of(Derivation.of(pattern, job)));
+  private void show(Derivation derived, String remark) {
+    habit.remember(derived.job().marks());
+    derivation.set(Optional.of(derived));
     notice.set(remark);
     canUndo.set(history.canGoBack());
     canRedo.set(history.canGoForward());
   }
 
-  /** Puts a changed job on the table; changes of one subject in a row count as one. */
+  private Derivation derived(Job job) {
+    return Derivation.of(library.pattern(job).orElseThrow(), job);
+  }
+
+  /**
+   * Puts a changed job on the table; changes of one subject in a row count as one. All that follows
+   * is derived first: if that fails, the table and its history are as they were.
+   */
   void change(Job changed, String subject, String remark) {
+    Derivation derived = derived(changed);
     if (job().filter(changed::equals).isEmpty()) {
-      history.add(new History.Version(changed, file.get()), subject);
+      history.add(new History.Version(id.get(), changed, file.get()), subject);
+      touched = true;
       unsaved.set(true);
     }
-    show(changed, remark);
+    show(derived, remark);
+  }
+
+  /** Takes back what was changed last under a subject, as if it had never been. */
+  void drop(String subject) {
+    history.dropped(subject).ifPresent(this::showOther);
   }
 
   /** Takes the last change back. */
@@ -396,13 +477,17 @@ public final class Workbench {
   }
 
   private void showOther(History.Version version) {
+    Derivation derived = derived(version.job());
+    leave(version.id());
+    touched = true;
     unsaved.set(true);
     file.set(version.file());
-    show(version.job(), "");
+    show(derived, "");
   }
 
   /** Ends the typing of one number, so that the next change is taken back on its own. */
   public void pause() {
+    sizing.endTyping();
     history.pause();
   }
 

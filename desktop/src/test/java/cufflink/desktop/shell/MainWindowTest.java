@@ -126,6 +126,61 @@ class MainWindowTest {
         Optional.of(Length.ofMillimetres(77)), bench.job().orElseThrow().values().length("left"));
   }
 
+  /** The field shows what the plan says: also what was undone while it is open. */
+  @Test
+  void typing_theFieldFollowsUndoAndEscape(FxRobot robot) {
+    lay(robot, 0);
+    TextField left = field(robot, "Left flap");
+    robot.doubleClickOn(left).push(KeyCode.SHORTCUT, KeyCode.A).write("60");
+    robot.interact(bench::undo);
+    assertEquals("77", left.getText());
+    robot.push(KeyCode.SHORTCUT, KeyCode.A).write("61");
+    robot.type(KeyCode.ESCAPE);
+    assertEquals("77", left.getText());
+    assertEquals(
+        Optional.of(Length.ofMillimetres(77)), bench.job().orElseThrow().values().length("left"));
+  }
+
+  @Test
+  void typing_noughtFirst_isNoFault(FxRobot robot) {
+    robot.interact(() -> bench.choose(library.pattern("ridge-pocket-holder").orElseThrow()));
+    robot.interact(() -> bench.sizing().type("thumb", "0"));
+    assertEquals(Optional.of(Length.ZERO), bench.job().orElseThrow().values().length("thumb"));
+  }
+
+  /** Another job laid down: the changed one waits on the shelf, and comes back from there. */
+  @Test
+  void unsavedWork_waitsOnTheShelfUntilPutAway(FxRobot robot) throws IOException {
+    lay(robot, 0);
+    robot.interact(() -> bench.sizing().type("left", "60"));
+    lay(robot, 1);
+    lay(robot, 2);
+    assertEquals(1, projects.waiting().size());
+    robot.interact(() -> bench.station().set(Station.CHOOSE));
+    robot.clickOn("Take it up again");
+    assertEquals(
+        Optional.of(Length.ofMillimetres(60)), bench.job().orElseThrow().values().length("left"));
+    assertTrue(projects.waiting().isEmpty());
+    lay(robot, 1);
+    robot.interact(() -> bench.station().set(Station.CHOOSE));
+    robot.clickOn("Put it away");
+    waitFor(() -> bench.notice().get().contains("is put away"));
+    assertTrue(projects.waiting().isEmpty());
+  }
+
+  /** Changes that never cease for long are on the disk all the same. */
+  @Test
+  void steadyNudging_isKeptOnTheWay(FxRobot robot) throws IOException {
+    lay(robot, 0);
+    for (int i = 0; i < 10; i++) {
+      robot.interact(() -> bench.sizing().nudge("left", 1));
+      robot.sleep(200);
+    }
+    try (var files = Files.walk(folder.resolve("drafts"))) {
+      assertTrue(files.anyMatch(each -> each.toString().endsWith(".draft")));
+    }
+  }
+
   @Test
   void typing_nonsense_saysSoBelowTheNumber(FxRobot robot) {
     lay(robot, 0);
@@ -264,15 +319,18 @@ class MainWindowTest {
     robot.interact(() -> projects.open(folder.resolve("none.cufflink")));
     assertTrue(bench.notice().get().contains("cannot be read"));
     leaveADraft();
-    robot.interact(() -> assertTrue(projects.recover()));
+    robot.interact(() -> assertTrue(projects.recover(true)));
     assertEquals(demonstration.get(1), bench.job().orElseThrow());
     assertEquals("Your unsaved work is back on the table.", bench.notice().get());
   }
 
   private void leaveADraft() {
     var writer = new cufflink.files.project.AtomicFile(cufflink.files.project.AtomicFile.Disk.REAL);
-    new cufflink.files.project.Drafts(folder.resolve("drafts"), writer, Long.MAX_VALUE / 1_000)
-        .keep(demonstration.get(1), Optional.empty());
+    try (var gone = new cufflink.files.project.Drafts(folder.resolve("drafts"), writer)) {
+      gone.keep(
+          new cufflink.files.project.Drafts.Draft(
+              "left", Optional.empty(), Optional.empty(), demonstration.get(1)));
+    }
   }
 
   private void lay(FxRobot robot, int number) {

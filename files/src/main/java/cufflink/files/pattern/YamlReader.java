@@ -24,8 +24,8 @@ import org.yaml.snakeyaml.nodes.ScalarNode;
 import org.yaml.snakeyaml.nodes.SequenceNode;
 
 /**
- * Reads YAML into entries that know their lines. Tags are not followed, and a part may not stand for
- * another (an alias): a few bytes of these can stand for more parts than a computer holds.
+ * Reads YAML into entries that know their lines. Tags are not followed, and a part may not stand
+ * for another (an alias): a few bytes of these can stand for more parts than a computer holds.
  */
 final class YamlReader {
   private static final int DEEPEST = 20;

@@ -9,6 +9,7 @@ import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Unit;
 import cufflink.core.paper.Sheet;
+import cufflink.files.text.Printable;
 import java.util.Optional;
 
 /**
@@ -52,7 +53,7 @@ final class CuttingFormat {
         ? Optional.of(
             new Sheet(
                 node.path("id").asText("own"),
-                node.path("label").asText(""),
+                Printable.line(node.path("label").asText("")),
                 width.get(),
                 height.get()))
         : Optional.empty();

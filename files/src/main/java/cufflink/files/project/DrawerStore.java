@@ -2,6 +2,7 @@ package cufflink.files.project;
 
 import cufflink.core.cut.Drawer;
 import cufflink.core.measure.Parsed;
+import cufflink.files.text.TextFile;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -34,7 +35,7 @@ public final class DrawerStore {
       return Parsed.good(Drawer.EMPTY);
     }
     try {
-      String text = Files.readString(file, StandardCharsets.UTF_8);
+      String text = TextFile.read(file);
       return DrawerFormat.read(file.getFileName().toString(), text);
     } catch (IOException | SecurityException unreadable) {
       return Parsed.bad("drawer.unreadable", file);
@@ -49,6 +50,15 @@ public final class DrawerStore {
    *     that cannot be read is never overwritten
    */
   public Parsed<Drawer> change(UnaryOperator<Drawer> change) {
+    try {
+      return Exclusive.with(
+          file.resolveSibling(file.getFileName() + ".lock"), () -> changed(change));
+    } catch (IOException | SecurityException reason) {
+      return SaveProblem.of(file, file.toAbsolutePath().getParent(), reason);
+    }
+  }
+
+  private Parsed<Drawer> changed(UnaryOperator<Drawer> change) {
     return read()
         .then(
             before -> {

@@ -17,7 +17,9 @@ import cufflink.core.measure.Unit;
 import cufflink.core.paper.Envelope;
 import cufflink.core.paper.Sheet;
 import cufflink.core.run.ScoringHabit;
+import cufflink.files.text.Printable;
 import java.util.Map;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -59,8 +61,8 @@ public final class ProjectFormat {
     root.put("format", NAME + VERSION);
     root.put("title", job.title());
     root.put("pattern", job.patternId());
-    ObjectNode values = root.putObject("values");
-    job.values().settings().forEach((name, setting) -> put(values, name, setting));
+    put(root.putObject("values"), job.values());
+    job.scaledFrom().ifPresent(from -> put(root.putObject("scaledFrom"), from));
     root.set("goal", goal(job.goal()));
     root.put("marks", job.marks().toString());
     root.put("keepsProportions", job.keepsProportions());
@@ -70,6 +72,10 @@ public final class ProjectFormat {
     root.put("notes", job.notes());
     SuppliesFormat.write(root, job);
     return root;
+  }
+
+  private static void put(ObjectNode node, Values values) {
+    values.settings().forEach((name, setting) -> put(node, name, setting));
   }
 
   private static void put(ObjectNode values, String name, Setting setting) {
@@ -159,7 +165,10 @@ public final class ProjectFormat {
         SuppliesFormat.item(root.path("item")),
         SuppliesFormat.pinned(root.path("pinned")),
         SuppliesFormat.order(root.path("order")),
-        CuttingFormat.read(root.path("cutting")));
+        CuttingFormat.read(root.path("cutting")),
+        root.path("scaledFrom").isObject()
+            ? Optional.of(values(root.path("scaledFrom")))
+            : Optional.empty());
   }
 
   private static BadFileException wrong(String key, Object... details) {
@@ -170,7 +179,7 @@ public final class ProjectFormat {
     if (!node.path(key).isTextual()) {
       throw wrong("project.missing", key);
     }
-    return node.path(key).asText();
+    return Printable.line(node.path(key).asText());
   }
 
   private static Length length(JsonNode node, String key) throws BadFileException {

@@ -2,11 +2,15 @@ package cufflink.files.project;
 
 import cufflink.core.job.Job;
 import cufflink.core.measure.Parsed;
+import cufflink.files.text.TextFile;
 import java.io.IOException;
+import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.attribute.FileTime;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
 import java.util.Optional;
 
 /** Opens and saves project files. */
@@ -38,8 +42,7 @@ public final class ProjectStore {
       if (Files.size(file) > LARGEST) {
         return Parsed.bad("project.large", file);
       }
-      String text = new String(Files.readAllBytes(file), StandardCharsets.UTF_8);
-      Parsed<Job> job = ProjectFormat.read(file.getFileName().toString(), text);
+      Parsed<Job> job = read(file);
       boolean canGoBack = Files.exists(AtomicFile.previous(file));
       return job.value().isEmpty() && canGoBack
           ? Parsed.bad("project.previous", job.problem(), AtomicFile.previous(file).getFileName())
@@ -49,17 +52,29 @@ public final class ProjectStore {
     }
   }
 
+  private static Parsed<Job> read(Path file) throws IOException {
+    String name = file.getFileName().toString();
+    try {
+      return ProjectFormat.read(name, TextFile.read(file));
+    } catch (CharacterCodingException garbled) {
+      return Parsed.bad("project.garbled", name);
+    }
+  }
+
   /**
-   * Returns when a file was changed last, to notice later that somebody else changed it.
+   * Returns what a file's content is known by, to notice later that somebody else changed it.
    *
    * @param file the file
-   * @return the time, if the file is there and can be looked at
+   * @return the same for the same content, if the file is there and can be read
    */
-  public static Optional<FileTime> lastChanged(Path file) {
+  public static Optional<String> fingerprint(Path file) {
     try {
-      return Optional.of(Files.getLastModifiedTime(file));
+      MessageDigest digest = MessageDigest.getInstance("SHA-256");
+      return Optional.of(HexFormat.of().formatHex(digest.digest(Files.readAllBytes(file))));
     } catch (IOException | SecurityException unreadable) {
       return Optional.empty();
+    } catch (NoSuchAlgorithmException never) {
+      throw new IllegalStateException("every Java has SHA-256", never);
     }
   }
 
@@ -68,11 +83,11 @@ public final class ProjectStore {
    *
    * @param job the job
    * @param file the file
-   * @param seen when the file was last changed as far as this application knows
+   * @param seen what the file's content was known by when this application saw it last
    * @return the file, or one sentence about why it is still as it was
    */
-  public Parsed<Path> saveAgain(Job job, Path file, Optional<FileTime> seen) {
-    boolean isAsSeen = lastChanged(file).equals(seen) || !Files.exists(file);
+  public Parsed<Path> saveAgain(Job job, Path file, Optional<String> seen) {
+    boolean isAsSeen = !Files.exists(file) || fingerprint(file).equals(seen);
     return isAsSeen ? save(job, file) : Parsed.bad("save.changed", file.getFileName());
   }
 

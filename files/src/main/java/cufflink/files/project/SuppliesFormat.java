@@ -11,6 +11,7 @@ import cufflink.core.measure.Unit;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Paper;
 import cufflink.core.paper.Papers;
+import cufflink.files.text.Printable;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
@@ -94,7 +95,7 @@ final class SuppliesFormat {
       return node.isObject()
           ? Optional.of(
               new Paper(
-                  node.path("name").asText(""),
+                  Printable.line(node.path("name").asText("")),
                   node.path("grammage").asInt(),
                   node.path("bulk").asDouble(Paper.USUAL_BULK),
                   node.path("twoSided").asBoolean(false),
@@ -114,7 +115,7 @@ final class SuppliesFormat {
         ? Optional.of(
             new HeldItem(
                 node.path("id").asText("own"),
-                node.path("label").asText(""),
+                Printable.line(node.path("label").asText("")),
                 width.get(),
                 height.get(),
                 length(node, "thick").orElse(HeldItem.USUALLY_THICK)))

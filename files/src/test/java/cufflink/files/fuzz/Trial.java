@@ -78,8 +78,7 @@ record Trial(String pattern, Values set, Goal goal, Way manner, Cut cutting) {
             construction,
             values,
             goal,
-            new Fitter.Manner(
-                manner.marks(), manner.keepsProportions(), set.settings().keySet()));
+            new Fitter.Manner(manner.marks(), manner.keepsProportions(), set.settings().keySet()));
     LengthFormat format = LengthFormat.of(manner.marks(), Fractions.TYPESET);
     fit.told().say(format);
     if (fit.values().isEmpty()) {
@@ -150,8 +149,7 @@ record Trial(String pattern, Values set, Goal goal, Way manner, Cut cutting) {
     }
   }
 
-  private void cut(
-      Derivation.Made made, Job job, LengthFormat format, List<String> faults) {
+  private void cut(Derivation.Made made, Job job, LengthFormat format, List<String> faults) {
     PaperPlan.Supplies supplies =
         new PaperPlan.Supplies(
             cufflink.core.cut.Drawer.EMPTY,

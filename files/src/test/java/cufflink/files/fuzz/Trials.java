@@ -76,8 +76,7 @@ final class Trials {
             Tuple.of(4, near.map(each -> each / millimetre * millimetre)),
             Tuple.of(4, near.map(each -> each / sixteenth * sixteenth)),
             Tuple.of(2, near),
-            Tuple.of(
-                1, Arbitraries.of(0L, 1L, 8L, millimetre, 10 * units, 10_000 * millimetre)))
+            Tuple.of(1, Arbitraries.of(0L, 1L, 8L, millimetre, 10 * units, 10_000 * millimetre)))
         .map(Length::ofUnits);
   }
 

@@ -1,7 +1,6 @@
 package cufflink.files.project;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
-import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.doAnswer;
@@ -11,6 +10,7 @@ import cufflink.core.job.Job;
 import cufflink.core.measure.Parsed;
 import cufflink.files.Jobs;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
@@ -93,19 +93,39 @@ class SavingTest {
     assertTrue(saved.problem().contains("could not be written"), saved.problem());
   }
 
+  /** A change that keeps the time of the file is a change: its content is compared. */
   @Test
   void saveAgain_fileChangedByAnotherWindow_isNotOverwritten() throws IOException {
     ProjectStore store = new ProjectStore(WRITER);
     Path file = folder.resolve("card.cufflink");
     store.save(FIRST, file);
-    Optional<FileTime> seen = ProjectStore.lastChanged(file);
-    Files.setLastModifiedTime(file, FileTime.fromMillis(seen.orElseThrow().toMillis() + 5_000));
+    Optional<String> seen = ProjectStore.fingerprint(file);
+    FileTime time = Files.getLastModifiedTime(file);
+    Job theirs = Jobs.gate().withTitle("Theirs");
+    store.save(theirs, file);
+    Files.setLastModifiedTime(file, time);
     assertEquals(
         "card.cufflink was changed by somebody else since it was opened here; save under another"
             + " name to keep both.",
         store.saveAgain(SECOND, file, seen).problem());
-    assertEquals(FIRST, store.open(file).orElseThrow());
-    assertTrue(store.saveAgain(SECOND, file, ProjectStore.lastChanged(file)).value().isPresent());
+    assertEquals(theirs, store.open(file).orElseThrow());
+    assertTrue(store.saveAgain(SECOND, file, ProjectStore.fingerprint(file)).value().isPresent());
+  }
+
+  @Test
+  void open_otherEncodings_areReadOrRefusedButNeverGarbled() throws IOException {
+    ProjectStore store = new ProjectStore(WRITER);
+    Job job = Jobs.gate().withTitle("Tür");
+    Path file = folder.resolve("card.cufflink");
+    store.save(job, file);
+    String text = Files.readString(file);
+    Files.writeString(file, "\uFEFF" + text);
+    assertEquals(job, store.open(file).orElseThrow());
+    Files.write(file, text.getBytes(StandardCharsets.ISO_8859_1));
+    assertEquals(
+        "card.cufflink is not text in UTF-8; it was written by another program or is damaged: open"
+            + " the previous version, which has “~” behind its name.",
+        store.open(file).problem());
   }
 
   @Test
@@ -131,35 +151,6 @@ class SavingTest {
     Path huge = Files.write(folder.resolve("huge.cufflink"), new byte[5_000_000]);
     assertTrue(store.open(huge).problem().contains("far larger than any project"));
     assertTrue(store.open(folder).problem().contains("cannot be read"));
-  }
-
-  @Test
-  void drafts_ofACrashedApplication_areFound() {
-    long gone = Long.MAX_VALUE / 1_000;
-    new Drafts(folder, WRITER, gone).keep(FIRST, Optional.of(folder.resolve("card.cufflink")));
-    Drafts drafts = new Drafts(folder, WRITER, ProcessHandle.current().pid());
-    drafts.keep(SECOND, Optional.empty());
-    List<Drafts.Draft> left = drafts.left();
-    assertEquals(List.of(FIRST), left.stream().map(Drafts.Draft::job).toList());
-    assertTrue(left.get(0).file().isPresent());
-    drafts.forget(left.get(0).path());
-    assertEquals(List.of(), drafts.left());
-  }
-
-  @Test
-  void drafts_damagedOnes_areLeftOut() throws IOException {
-    Files.writeString(folder.resolve("9000000000000.draft"), "{\"job\": {");
-    Files.writeString(folder.resolve("notes.draft"), "mine");
-    assertEquals(List.of(), new Drafts(folder, WRITER, 1).left());
-    assertEquals(List.of(), new Drafts(folder.resolve("none"), WRITER, 1).left());
-  }
-
-  @Test
-  void drafts_forget_removesOnlyOnesOwn() {
-    Drafts mine = new Drafts(folder, WRITER, ProcessHandle.current().pid());
-    mine.keep(FIRST, Optional.empty());
-    mine.forget();
-    assertFalse(Files.exists(folder.resolve(ProcessHandle.current().pid() + ".draft")));
   }
 
   @Test
