@@ -1,7 +1,9 @@
 package cufflink.desktop;
 
 import cufflink.core.measure.Parsed;
+import cufflink.core.words.Words;
 import cufflink.files.command.Cufflink;
+import java.nio.file.InvalidPathException;
 import java.util.List;
 import javafx.application.Application;
 
@@ -15,6 +17,15 @@ public final class Main {
    * @param arguments see the README
    */
   public static void main(String[] arguments) {
+    try {
+      begin(arguments);
+    } catch (InvalidPathException unreadable) {
+      System.err.println(Words.say("command.home"));
+      System.exit(Cufflink.BAD_INPUT);
+    }
+  }
+
+  private static void begin(String... arguments) {
     if (Cufflink.isCommand(arguments)) {
       System.exit(Cufflink.run(arguments));
     }

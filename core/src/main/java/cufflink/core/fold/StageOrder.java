@@ -26,6 +26,27 @@ public final class StageOrder {
     return stages;
   }
 
+  /**
+   * Returns the numbers of some stages in the order of all, so that each has one number wherever it
+   * is told.
+   *
+   * @param design the design
+   * @param some stages of it
+   * @return their numbers, from 1
+   */
+  public static List<Integer> numbers(Design design, List<Stage> some) {
+    List<Stage> all = of(design);
+    List<Integer> numbers = new ArrayList<>();
+    for (Stage stage : some) {
+      int number = 0;
+      while (number < all.size() && all.get(number) != stage) {
+        number++;
+      }
+      numbers.add(number + 1);
+    }
+    return numbers;
+  }
+
   /** Returns over how many other pieces a piece is glued to the base; what is loose comes first. */
   private static int depth(Design design, String piece) {
     String on = piece;

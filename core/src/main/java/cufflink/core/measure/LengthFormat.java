@@ -4,7 +4,7 @@ import cufflink.core.words.Words;
 
 /**
  * Writes lengths the way they are read off a maker's ruler, with what is left over when a length
- * falls between marks: "5 3/16, a hair over".
+ * falls between marks: "5 3/16 and a hair", "135 less 2". Small ones are read to half a mark.
  */
 public final class LengthFormat {
   /** How fractions are set. */
@@ -17,6 +17,8 @@ public final class LengthFormat {
 
   private static final Length FINEST_INCH = Length.ofInches(1, 32);
   private static final Length FINEST_METRIC = Length.ofUnits(4_000);
+  private static final Length SMALL_INCH = Length.ofInches(1, 2);
+  private static final Length SMALL_METRIC = Length.ofMillimetres(12);
   private static final char THIN_SPACE = '\u2009';
 
   private final Marks marks;
@@ -51,8 +53,26 @@ public final class LengthFormat {
     if (rest.equals(Length.ZERO)) {
       return sign + number(mark);
     }
+    boolean small = length.abs().compareTo(small()) < 0;
+    boolean hair = steps(rest.abs()) == 0 && !mark.equals(Length.ZERO);
+    if (small && !hair) {
+      return sign + remainder(length.abs());
+    }
     String key = rest.isPositive() ? "length.over" : "length.under";
     return Words.say(key, sign + number(mark), remainder(rest.abs()));
+  }
+
+  /** What is shorter than this is read off by itself, and not as so much more or less. */
+  private Length small() {
+    return marks.inInches() ? SMALL_INCH : SMALL_METRIC;
+  }
+
+  private long steps(Length length) {
+    return Math.round(length.units() / (double) finest().units());
+  }
+
+  private Length finest() {
+    return marks.inInches() ? FINEST_INCH : FINEST_METRIC;
   }
 
   /**
@@ -117,8 +137,8 @@ public final class LengthFormat {
    * @return the length, "about" it, or "a hair"
    */
   public String remainder(Length rest) {
-    Length finest = marks.inInches() ? FINEST_INCH : FINEST_METRIC;
-    long steps = Math.round(rest.units() / (double) finest.units());
+    Length finest = finest();
+    long steps = steps(rest);
     if (steps == 0) {
       return Words.say("length.hair");
     }

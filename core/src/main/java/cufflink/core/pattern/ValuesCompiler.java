@@ -13,6 +13,7 @@ import cufflink.core.pattern.Parameter.Scaling;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
+import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -28,12 +29,14 @@ final class ValuesCompiler {
       java.util.regex.Pattern.compile(".*\\d.*(mm|cm|in)");
 
   /** More than these are no construction that a maker could size. */
-  private static final int MOST_VALUES = 300;
+  private static final int MOST_PARAMETERS = 300;
+
+  private static final int MOST_LETS = 6_000;
 
   private final Section file;
   private final Map<String, Kind> kinds = new LinkedHashMap<>();
   private final Map<String, Formula> lets = new LinkedHashMap<>();
-  private final Deque<String> underway = new ArrayDeque<>();
+  private final List<String> underway = new ArrayList<>();
   private List<Parameter> parameters = List.of();
 
   ValuesCompiler(Section file) {
@@ -41,7 +44,7 @@ final class ValuesCompiler {
   }
 
   void compile() {
-    if (hasTooMany("parameters") | hasTooMany("let")) {
+    if (hasTooMany("parameters", MOST_PARAMETERS) || hasTooMany("let", MOST_LETS)) {
       return;
     }
     file.entry("parameters")
@@ -79,14 +82,14 @@ final class ValuesCompiler {
     checkRole(Role.FINISHED_HEIGHT, "finished-height");
   }
 
-  private boolean hasTooMany(String key) {
+  private boolean hasTooMany(String key, int most) {
     Optional<Entry.Group> group =
         file.entry(key).filter(Entry.Group.class::isInstance).map(Entry.Group.class::cast);
     int count = group.map(each -> each.parts().size()).orElse(0);
     group
-        .filter(each -> count > MOST_VALUES)
-        .ifPresent(each -> file.note(each.place(), "pattern.many", count, MOST_VALUES));
-    return count > MOST_VALUES;
+        .filter(each -> count > most)
+        .ifPresent(each -> file.note(each.place(), "pattern.many", count, most));
+    return count > most;
   }
 
   List<Parameter> parameters() {
@@ -197,31 +200,55 @@ final class ValuesCompiler {
     return entries;
   }
 
-  /** Compiles a derived value after those it uses; one that comes round to itself is a mistake. */
-  private void resolve(String name, Map<String, Entry> entries) {
-    if (kinds.containsKey(name)) {
-      return;
-    }
-    Entry entry = entries.get(name);
-    if (underway.contains(name)) {
-      List<String> round = new ArrayList<>(underway);
-      file.note(
-          entry.place(),
-          "pattern.cycle",
-          String.join(" → ", round.subList(round.indexOf(name), round.size())) + " → " + name);
-      return;
-    }
-    underway.addLast(name);
-    Matcher used = NAME.matcher(file.plain(entry));
-    while (used.find()) {
-      if (entries.containsKey(used.group())) {
-        resolve(used.group(), entries);
+  /**
+   * Compiles a derived value after those it uses; one that comes round to itself is a mistake. A
+   * chain of values may be longer than calls may be deep, so it is walked without them.
+   */
+  private void resolve(String first, Map<String, Entry> entries) {
+    Deque<Iterator<String>> open = new ArrayDeque<>();
+    begin(first, entries, open);
+    while (!open.isEmpty()) {
+      if (!open.getLast().hasNext()) {
+        open.removeLast();
+        String done = underway.get(underway.size() - 1);
+        underway.remove(underway.size() - 1);
+        compile(done, entries.get(done));
+        continue;
+      }
+      String used = open.getLast().next();
+      if (isUnderway(used)) {
+        noteRing(used, entries.get(used));
+      } else {
+        begin(used, entries, open);
       }
     }
-    underway.removeLast();
+  }
+
+  private void begin(String name, Map<String, Entry> entries, Deque<Iterator<String>> open) {
     if (kinds.containsKey(name)) {
       return;
     }
+    List<String> used = new ArrayList<>();
+    Matcher names = NAME.matcher(file.plain(entries.get(name)));
+    while (names.find()) {
+      if (entries.containsKey(names.group())) {
+        used.add(names.group());
+      }
+    }
+    underway.add(name);
+    open.addLast(used.iterator());
+  }
+
+  private boolean isUnderway(String name) {
+    return !kinds.containsKey(name) && underway.contains(name);
+  }
+
+  private void noteRing(String name, Entry entry) {
+    String round = String.join(" → ", underway.subList(underway.indexOf(name), underway.size()));
+    file.note(entry.place(), "pattern.cycle", round + " → " + name);
+  }
+
+  private void compile(String name, Entry entry) {
     Parsed<Formula> formula = Formula.compile(file.plain(entry), kinds);
     if (formula.value().isEmpty()) {
       file.note(entry.place(), "pattern.let", formula.problem());

@@ -42,8 +42,12 @@ public final class Directions {
     if (before.side() == setup.side()) {
       return Words.say("score.over", face);
     }
-    return Words.say(
-        before.faceUp() == setup.faceUp() ? "score.turn" : "score.turn-over", side, face);
+    // The top edge as described lies at the left in either case, but the sheet lies face down.
+    String turn =
+        before.faceUp() == setup.faceUp()
+            ? inside ? "score.turn" : "score.turn-right"
+            : inside ? "score.turn-over" : "score.turn-over-right";
+    return Words.say(turn, side, face);
   }
 
   /**

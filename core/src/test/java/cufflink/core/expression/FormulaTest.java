@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Parsed;
+import java.math.BigDecimal;
 import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -113,6 +114,33 @@ class FormulaTest {
     Parsed<Formula> formula = Formula.compile(text, KINDS);
     assertTrue(formula.value().isEmpty());
     assertTrue(formula.problem().startsWith("the formula “" + text + "”"), formula.problem());
+  }
+
+  /**
+   * A whole number before a fraction belongs to it, as on a ruler; nothing is multiplied unsaid.
+   */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "width - 5 3/8 in|-36.525",
+        "width + 1 1/2 in * 2|176.2",
+        "2 * 5 3/8 in|273.05",
+        "width - 5 in|-27",
+        "width - 3/8 in|90.475"
+      })
+  void evaluate_mixedFractions_areReadAsOnARuler(String text, String millimetres) {
+    Ratio value = (Ratio) evaluate(compile(text)).orElseThrow();
+    assertEquals(
+        new BigDecimal(millimetres),
+        Length.ofUnits(value.round()).toExactMillimetres().stripTrailingZeros());
+  }
+
+  @Test
+  void compile_numbersSideBySide_areNoProduct() {
+    assertTrue(Formula.compile("5 3/8", KINDS).value().isEmpty());
+    assertTrue(Formula.compile("2 width", KINDS).value().isEmpty());
+    assertTrue(Formula.compile("2(width)", KINDS).value().isEmpty());
   }
 
   @Test

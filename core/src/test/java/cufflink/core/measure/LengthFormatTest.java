@@ -13,20 +13,28 @@ class LengthFormatTest {
   @ParameterizedTest
   @CsvSource({
     "131.7625 mm, 1/16in, 5 3/16",
-    "131.8 mm, 1/16in, '5 3/16, a hair over'",
-    "131.7 mm, 1/16in, '5 3/16, a hair under'",
-    "131.7625 mm, 1/8in, '5 1/4, 1/16 under'",
-    "132.2 mm, 1/16in, '5 3/16, about 1/32 over'",
+    "131.8 mm, 1/16in, 5 3/16 and a hair",
+    "131.7 mm, 1/16in, 5 3/16 less a hair",
+    "131.7625 mm, 1/8in, 5 1/4 less 1/16",
+    "132.2 mm, 1/16in, 5 3/16 and about 1/32",
     "152.4 mm, 1/16in, 6",
     "9.525 mm, 1/32in, 3/8",
     "0 mm, 1/16in, 0",
     "137 mm, 1mm, 137",
-    "137 mm, 5mm, '135, 2 over'",
-    "137.2 mm, 1mm, '137, a hair over'",
-    "137.4 mm, 1mm, '137, about 0.5 over'",
+    "137 mm, 5mm, 135 and 2",
+    "137.2 mm, 1mm, 137 and a hair",
+    "137.4 mm, 1mm, 137 and about 0.5",
     "137.5 mm, 0.5mm, 137.5",
     "132.5 mm, 2.5mm, 132.5",
-    "-3 mm, 1mm, −3"
+    "-3 mm, 1mm, −3",
+    "0.8 mm, 1/16in, about 1/32",
+    "0.79375 mm, 1/16in, 1/32",
+    "24.6 mm, 1/8in, 1 less about 1/32",
+    "2.38125 mm, 1/8in, 3/32",
+    "1.6 mm, 1/16in, 1/16 and a hair",
+    "0.1 mm, 1/16in, a hair",
+    "0.4 mm, 5mm, about 0.5",
+    "2 mm, 5mm, 2"
   })
   void format_readsAsTheRulerReads(String length, String marks, String text) {
     assertEquals(text, plain(marks).format(Length.parse(length)));

@@ -371,6 +371,40 @@ class PatternCompilerTest {
     assertMistake("", "with the values as they stand in the file: It is 30 too wide");
   }
 
+  /** A score whose name only begins like another's is not driven with it. */
+  @Test
+  void stage_drivesTheScoreItNames_andNoOtherOfLikeName() {
+    scores.clear();
+    scores.put("side", map("y", "height / 3", "fold", "valley"));
+    scores.put("side-flap", map("y", "height / 2", "fold", "valley"));
+    scores.put("row", map("for", "k in 1..2", "x", "k * width / 4", "fold", "mountain"));
+    file.put(
+        "folding",
+        List.of(
+            map("stage", "Side", "drive", map("side", "180")),
+            map("stage", "Rows", "drive", map("row", "180")),
+            map("stage", "One", "drive", map("row-2", "90"))));
+    List<cufflink.core.design.Stage> stages = design(Values.NONE).stages();
+    assertEquals(Map.of("side", 180.0), stages.get(0).drive());
+    assertEquals(Map.of("row-1", -180.0, "row-2", -180.0), stages.get(1).drive());
+    assertEquals(Map.of("row-2", -90.0), stages.get(2).drive());
+  }
+
+  @Test
+  void design_ofNoPiecesOrACrossingOutline_isNone() {
+    base.put("count", "folds - 3");
+    assertMistake("pieces.base", "is to be cut 0 times");
+    base.put("count", "1");
+    base.put(
+        "outline",
+        List.of(
+            List.of("0 mm", "0 mm"),
+            List.of("width", "height"),
+            List.of("width", "0 mm"),
+            List.of("0 mm", "height")));
+    assertMistake("pieces.base", "crosses itself");
+  }
+
   @Test
   void mistake_names_lineAndPath() {
     Mistake mistake = new Mistake(new Entry.Place("let.a", 12), "it is wrong.");

@@ -31,6 +31,7 @@ final class FoldScrubber extends VBox {
   private final Pane pennants = new Pane();
   private final Label now = new Label();
   private List<Stage> stages = List.of();
+  private List<Integer> numbers = List.of();
   private String shown = "";
 
   FoldScrubber(Runnable redraw) {
@@ -55,7 +56,8 @@ final class FoldScrubber extends VBox {
   }
 
   private String number(int index, Stage stage) {
-    return hasRoom() ? index + 1 + ". " + stage.title() : Integer.toString(index + 1);
+    int number = numbers.get(index);
+    return hasRoom() ? number + ". " + stage.title() : Integer.toString(number);
   }
 
   double moment() {
@@ -78,18 +80,25 @@ final class FoldScrubber extends VBox {
   /** Many stages have no room for their names; the present one is told above their numbers. */
   private void tell() {
     int stage = (int) Math.max(0, Math.min(stages.size() - 1, Math.ceil(slider.getValue()) - 1));
-    now.setText(hasRoom() || stages.isEmpty() ? "" : stage + 1 + ". " + stages.get(stage).title());
+    now.setText(
+        hasRoom() || stages.isEmpty() ? "" : numbers.get(stage) + ". " + stages.get(stage).title());
   }
 
   private boolean hasRoom() {
     return stages.size() <= MOST_NAMES;
   }
 
-  /** Shows the stages of another folding; the moment stays where it is if they are the same. */
-  void show(List<Stage> newStages) {
+  /**
+   * Shows the stages of another folding; the moment stays where it is if they are the same.
+   *
+   * @param newStages the stages
+   * @param newNumbers the number of each, as the slip tells it
+   */
+  void show(List<Stage> newStages, List<Integer> newNumbers) {
     stages = List.copyOf(newStages);
+    numbers = List.copyOf(newNumbers);
     tell();
-    String titles = stages.stream().map(Stage::title).collect(Collectors.joining("\n"));
+    String titles = stages.stream().map(Stage::title).collect(Collectors.joining("\n")) + numbers;
     if (titles.equals(shown)) {
       return;
     }

@@ -209,7 +209,8 @@ final class FoldStation implements StationView {
             .filter(model -> !model.stages().isEmpty());
     return fold.map(
         model -> {
-          scrubber.show(model.stages());
+          Design design = derivation.made().orElseThrow().design();
+          scrubber.show(model.stages(), StageOrder.numbers(design, model.stages()));
           scrubber.mark(catches(derivation, model).stream().map(Catches.Catch::moment).toList());
           Button play = new Button(Words.say("fold.play"));
           play.setOnAction(event -> act());

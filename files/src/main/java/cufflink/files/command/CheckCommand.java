@@ -33,7 +33,7 @@ final class CheckCommand implements Callable<Integer> {
 
   @Override
   public Integer call() {
-    Request.Answer answer = request.answer(parent.library());
+    Request.Answer answer = request.judged(parent.library());
     Derivation derivation = answer.derivation();
     List<Finding> findings = new ArrayList<>(derivation.findings());
     derivation.made().ifPresent(made -> findings.addAll(folded(derivation, made)));

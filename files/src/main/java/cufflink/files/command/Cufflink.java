@@ -2,7 +2,14 @@ package cufflink.files.command;
 
 import cufflink.core.words.Words;
 import cufflink.files.pattern.PatternLibrary;
+import cufflink.files.project.FaultLog;
 import cufflink.files.project.UserFolders;
+import cufflink.files.text.TerminalWriter;
+import java.io.FileDescriptor;
+import java.io.FileOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.OutputStreamWriter;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.util.Set;
@@ -34,6 +41,9 @@ public final class Cufflink {
   /** The input cannot be used; one sentence says why. */
   public static final int BAD_INPUT = 2;
 
+  /** Something went wrong inside; it is written in the log. */
+  public static final int INNER_FAULT = 3;
+
   private static final Set<String> COMMANDS =
       Set.of(
           "plan",
@@ -49,13 +59,21 @@ public final class Cufflink {
           "-V");
 
   private final PatternLibrary library;
+  private final OutputStream raw;
 
-  private Cufflink(PatternLibrary library) {
+  private Cufflink(PatternLibrary library, OutputStream raw) {
     this.library = library;
+    this.raw = raw;
   }
 
   PatternLibrary library() {
     return library;
+  }
+
+  /** Writes a file's bytes to standard output. */
+  void write(byte[] bytes) throws IOException {
+    raw.write(bytes);
+    raw.flush();
   }
 
   /**
@@ -75,15 +93,50 @@ public final class Cufflink {
    * @return the exit code
    */
   public static int run(String... arguments) {
+    OutputStream raw = new FileOutputStream(FileDescriptor.out);
+    UserFolders folders = UserFolders.current();
     return run(
-        PatternLibrary.with(UserFolders.current().patterns()),
-        new PrintWriter(System.out, true, StandardCharsets.UTF_8),
-        new PrintWriter(System.err, true, StandardCharsets.UTF_8),
+        PatternLibrary.with(folders.patterns()),
+        new Streams(raw, new FileOutputStream(FileDescriptor.err)),
+        new FaultLog(folders),
         arguments);
   }
 
-  static int run(PatternLibrary library, PrintWriter out, PrintWriter err, String... arguments) {
-    CommandLine line = new CommandLine(new Cufflink(library));
+  /**
+   * Where a command's words go.
+   *
+   * @param out what was asked for
+   * @param err what is wrong
+   */
+  record Streams(OutputStream out, OutputStream err) {}
+
+  static int run(PatternLibrary library, Streams streams, FaultLog log, String... arguments) {
+    // Names come from files and are shown in a terminal, which must not take them for commands.
+    PrintWriter out = terminal(streams.out());
+    PrintWriter err = terminal(streams.err());
+    int code = run(library, out, err, streams.out(), log, arguments);
+    boolean lost = out.checkError();
+    if (lost) {
+      err.println(Words.say("command.unwritten"));
+    }
+    err.flush();
+    return lost && code != INNER_FAULT ? BAD_INPUT : code;
+  }
+
+  private static PrintWriter terminal(OutputStream stream) {
+    return new PrintWriter(
+        new TerminalWriter(new OutputStreamWriter(stream, StandardCharsets.UTF_8)), true);
+  }
+
+  private static int run(
+      PatternLibrary library,
+      PrintWriter out,
+      PrintWriter err,
+      OutputStream raw,
+      FaultLog log,
+      String... arguments) {
+    CommandLine line = new CommandLine(new Cufflink(library, raw));
+    line.setExpandAtFiles(false);
     line.setOut(out);
     line.setErr(err);
     line.setParameterExceptionHandler(
@@ -97,9 +150,22 @@ public final class Cufflink {
             err.println(problem.getMessage());
             return BAD_INPUT;
           }
-          throw problem;
+          return fault(problem, err, log, arguments);
         });
-    return line.execute(arguments);
+    try {
+      return line.execute(arguments);
+    } catch (RuntimeException | StackOverflowError | OutOfMemoryError fault) {
+      return fault(fault, err, log, arguments);
+    }
+  }
+
+  private static int fault(Throwable fault, PrintWriter err, FaultLog log, String... arguments) {
+    if (fault instanceof IOException) {
+      err.println(Words.say("command.unwritten"));
+      return BAD_INPUT;
+    }
+    err.println(Words.say("fault.told", log.note(String.join(" ", arguments), fault)));
+    return INNER_FAULT;
   }
 
   private static String firstLine(String text) {

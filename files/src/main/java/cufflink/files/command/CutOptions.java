@@ -20,6 +20,7 @@ import cufflink.files.project.DrawerStore;
 import cufflink.files.project.UserFolders;
 import cufflink.files.size.StandardSizes;
 import java.util.List;
+import java.util.Optional;
 import picocli.CommandLine.Option;
 
 /** From which sheets it is cut, and with what. */
@@ -28,25 +29,25 @@ final class CutOptions {
       names = "--card-sheet",
       paramLabel = "NAME|WxH",
       description = "The cardstock to cut from, by name or size.")
-  private String card = "";
+  private Optional<String> card = Optional.empty();
 
   @Option(
       names = "--layer-sheet",
       paramLabel = "NAME|WxH",
       description = "The patterned paper to cut from, by name or size.")
-  private String layers = "";
+  private Optional<String> layers = Optional.empty();
 
   @Option(
       names = "--longest-cut",
       paramLabel = "LENGTH",
       description = "The longest cut of the trimmer.")
-  private String longest = "";
+  private Optional<String> longest = Optional.empty();
 
   @Option(
       names = "--rough-edge",
       paramLabel = "LENGTH",
       description = "How much is cut off all round a sheet first.")
-  private String edge = "";
+  private Optional<String> edge = Optional.empty();
 
   @Option(names = "--trial", description = "Make one card first, and cut it on its own.")
   private boolean trial;
@@ -58,11 +59,11 @@ final class CutOptions {
     Job job = answer.derivation().job();
     Unit unit = job.marks().unit();
     Cutting cutting = Cutting.USUAL.withTrimmer(trimmer(unit));
-    if (!card.isEmpty()) {
-      cutting = cutting.withSheet(PaperKind.CARDSTOCK, sheet(card, unit));
+    if (card.isPresent()) {
+      cutting = cutting.withSheet(PaperKind.CARDSTOCK, sheet("--card-sheet", card.get(), unit));
     }
-    if (!layers.isEmpty()) {
-      cutting = cutting.withSheet(PaperKind.PATTERNED, sheet(layers, unit));
+    if (layers.isPresent()) {
+      cutting = cutting.withSheet(PaperKind.PATTERNED, sheet("--layer-sheet", layers.get(), unit));
     }
     Job asked = job.withCutting(cutting).withOrder(job.order().withTrialFirst(trial));
     return answer
@@ -85,9 +86,10 @@ final class CutOptions {
   private Trimmer trimmer(Unit unit) {
     Trimmer usual = Trimmer.USUAL;
     return new Trimmer(
-        longest.isEmpty() ? usual.longestCut() : positive("--longest-cut", longest, unit),
+        longest.map(each -> positive("--longest-cut", each, unit)).orElse(usual.longestCut()),
         usual.smallestHeld(),
-        edge.isEmpty() ? usual.roughEdge() : orBad("--rough-edge", LengthParser.parse(edge, unit)));
+        edge.map(each -> orBad("--rough-edge", LengthParser.parse(each, unit)))
+            .orElse(usual.roughEdge()));
   }
 
   private static Length positive(String option, String text, Unit unit) {
@@ -99,8 +101,8 @@ final class CutOptions {
   }
 
   /** Finds a sheet by its name, or takes a size for one of the maker's own. */
-  static Sheet sheet(String text, Unit unit) {
-    return StandardSizes.sheet(text)
+  static Sheet sheet(String option, String text, Unit unit) {
+    return StandardSizes.sheet(Request.given(option, text))
         .orElseGet(
             () -> {
               if (!text.matches(".*\\d.*[x×].*\\d.*")) {

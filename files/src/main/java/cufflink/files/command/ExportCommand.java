@@ -44,7 +44,7 @@ final class ExportCommand implements Callable<Integer> {
       names = {"-o", "--output"},
       required = true,
       paramLabel = "FILE",
-      description = "The file to write.")
+      description = "The file to write, or - for standard output.")
   private Path output;
 
   /** What can be written. */
@@ -92,7 +92,11 @@ final class ExportCommand implements Callable<Integer> {
               StepsSvg.write(derivation.made().get(), derivation.job().title(), answer.format())
                   .getBytes(StandardCharsets.UTF_8);
         };
-    orBad(new AtomicFile(AtomicFile.Disk.REAL).replace(output, bytes));
+    if (output.toString().equals("-")) {
+      parent.write(bytes);
+    } else {
+      orBad(new AtomicFile(AtomicFile.Disk.REAL).replaceKeepingPrevious(output, bytes));
+    }
     return PlanCommand.exitCode(derivation);
   }
 

@@ -17,6 +17,7 @@ import cufflink.core.paper.Sheet;
 import cufflink.core.words.Words;
 import cufflink.files.export.OfferJson;
 import cufflink.files.size.StandardSizes;
+import cufflink.files.text.Printable;
 import java.io.PrintWriter;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -37,6 +38,8 @@ import picocli.CommandLine.Spec;
     description = "Finds what can be made from what is at hand, best first.",
     mixinStandardHelpOptions = true)
 final class FindCommand implements Callable<Integer> {
+  private static final int MOST = 1_000;
+
   @ParentCommand private Cufflink parent;
   @Spec private CommandSpec spec;
 
@@ -47,13 +50,13 @@ final class FindCommand implements Callable<Integer> {
   private List<String> envelopes = new ArrayList<>();
 
   @Option(names = "--holds", paramLabel = "ITEM", description = "What it is to hold.")
-  private String holds = "";
+  private Optional<String> holds = Optional.empty();
 
   @Option(names = "--least", paramLabel = "WxH", description = "The least closed size.")
-  private String least = "";
+  private Optional<String> least = Optional.empty();
 
   @Option(names = "--most", paramLabel = "WxH", description = "The most closed size.")
-  private String most = "";
+  private Optional<String> most = Optional.empty();
 
   @Option(names = "--copies", paramLabel = "N", description = "How many cards.")
   private int copies = 1;
@@ -76,7 +79,10 @@ final class FindCommand implements Callable<Integer> {
   @Override
   public Integer call() {
     Marks ruler = orBad("--marks", Marks.parse(marks));
-    if (copies < 1 || copies > 1000) {
+    if (top < 1 || top > MOST) {
+      throw BadInputException.of("command.top", top);
+    }
+    if (copies < 1 || copies > MOST) {
       throw BadInputException.of("command.copies", copies);
     }
     Question question =
@@ -91,7 +97,7 @@ final class FindCommand implements Callable<Integer> {
             ruler,
             priority());
     List<Offer> offers = Finder.offers(question, parent.library().patterns());
-    List<Offer> best = offers.subList(0, Math.min(Math.max(1, top), offers.size()));
+    List<Offer> best = offers.subList(0, Math.min(top, offers.size()));
     LengthFormat format = LengthFormat.of(ruler, Fractions.PLAIN);
     PrintWriter out = spec.commandLine().getOut();
     if (json) {
@@ -131,7 +137,7 @@ final class FindCommand implements Callable<Integer> {
   }
 
   private Optional<HeldItem> item(Marks ruler) {
-    return holds.isEmpty() ? Optional.empty() : Optional.of(held(holds, ruler));
+    return holds.map(each -> held(Request.given("--holds", each), ruler));
   }
 
   /** Reads what is to be held: a known item, or a size. */
@@ -142,16 +148,16 @@ final class FindCommand implements Callable<Integer> {
             () ->
                 StandardSizes.parse(text, ruler.unit())
                     .value()
-                    .map(size -> new HeldItem("own", text, size.width(), size.height())))
+                    .map(
+                        size ->
+                            new HeldItem("own", Printable.line(text), size.width(), size.height())))
         .orElseThrow(() -> BadInputException.of("command.item", text, ids));
   }
 
-  private static Optional<Extent> extent(String option, String text, Marks ruler) {
-    if (text.isEmpty()) {
-      return Optional.empty();
-    }
-    StandardSizes.Size size = orBad(option, StandardSizes.parse(text, ruler.unit()));
-    return Optional.of(new Extent(size.width(), size.height()));
+  private static Optional<Extent> extent(String option, Optional<String> given, Marks ruler) {
+    return given
+        .map(text -> orBad(option, StandardSizes.parse(Request.given(option, text), ruler.unit())))
+        .map(size -> new Extent(size.width(), size.height()));
   }
 
   private Priority priority() {

@@ -5,6 +5,7 @@ import static cufflink.files.command.BadInputException.orBad;
 import cufflink.core.words.Words;
 import cufflink.files.fold.FoldReader;
 import cufflink.files.project.AtomicFile;
+import cufflink.files.text.TextFile;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
@@ -53,7 +54,7 @@ final class ImportCommand implements Callable<Integer> {
       if (Files.size(input) > LARGEST) {
         throw BadInputException.of("fold.huge", input);
       }
-      return new String(Files.readAllBytes(input), StandardCharsets.UTF_8);
+      return TextFile.read(input);
     } catch (IOException | SecurityException unreadable) {
       throw BadInputException.of("library.file", input);
     }

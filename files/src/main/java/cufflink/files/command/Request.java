@@ -62,13 +62,13 @@ final class Request {
       names = "--holds",
       paramLabel = "ITEM",
       description = "What it is to hold: gift-card, banknote, photo, … or a size such as 90x55 mm.")
-  private String holds = "";
+  private Optional<String> holds = Optional.empty();
 
   @Option(
       names = "--clearance",
       paramLabel = "LENGTH",
       description = "How much smaller than its envelope the card must be, in each dimension.")
-  private String clearance = "";
+  private Optional<String> clearance = Optional.empty();
 
   @Option(
       names = "--with",
@@ -86,19 +86,29 @@ final class Request {
   /** At most one of these may be given. */
   static final class GoalOptions {
     @Option(names = "--sheet", paramLabel = "NAME", description = "The sheet on the table.")
-    private String sheet = "";
+    private Optional<String> sheet = Optional.empty();
 
     @Option(names = "--envelope", paramLabel = "NAME", description = "The envelope at hand.")
-    private String envelope = "";
+    private Optional<String> envelope = Optional.empty();
 
     @Option(names = "--finished", paramLabel = "WxH", description = "The size of the closed card.")
-    private String finished = "";
+    private Optional<String> finished = Optional.empty();
   }
 
   /** What came of a request. */
   record Answer(Derivation derivation, String reason, LengthFormat format) {}
 
+  /** Scales the construction to what is asked, and derives all that follows. */
   Answer answer(PatternLibrary library) {
+    return answer(library, true);
+  }
+
+  /** Takes the values as they are given: what does not fit is for the findings to say. */
+  Answer judged(PatternLibrary library) {
+    return answer(library, false);
+  }
+
+  private Answer answer(PatternLibrary library, boolean fits) {
     Order order = order();
     Pattern pattern =
         library
@@ -109,23 +119,24 @@ final class Request {
     Values given = given(pattern, ruler, pinned);
     Values values = Relayer.relay(pattern, pattern.normalValues().and(given), ruler, pinned);
     Goal wanted = goal(ruler);
-    Fit fit = Fitter.fit(pattern, values, wanted, new Fitter.Manner(ruler, !free, pinned));
     LengthFormat format = LengthFormat.of(ruler, Fractions.PLAIN);
-    if (fit.values().isEmpty()) {
-      throw BadInputException.saying(fit.reason().say(format));
+    String reason = "";
+    if (fits && !(wanted instanceof Goal.Free)) {
+      Fit fit = Fitter.fit(pattern, values, wanted, new Fitter.Manner(ruler, !free, pinned));
+      values = fit.values().orElseThrow(() -> BadInputException.saying(fit.reason().say(format)));
+      reason = fit.told().say(format);
     }
     Job job =
         new Job(
                 pattern.name(),
                 pattern.id(),
-                wanted instanceof Goal.Free ? values : fit.values().get(),
+                values,
                 wanted,
                 ruler,
                 !free,
                 new ScoringHabit(true, ruler.inInches() ? Marks.EIGHTHS : Marks.FIVE_MILLIMETRES),
                 "")
             .withOrder(order);
-    String reason = wanted instanceof Goal.Free ? "" : fit.told().say(format);
     return new Answer(Derivation.of(pattern, job.withItem(item(ruler))), reason, format);
   }
 
@@ -140,10 +151,7 @@ final class Request {
   }
 
   private Optional<HeldItem> item(Marks ruler) {
-    if (holds.isEmpty()) {
-      return Optional.empty();
-    }
-    return Optional.of(FindCommand.held(holds, ruler));
+    return holds.map(each -> FindCommand.held(given("--holds", each), ruler));
   }
 
   private static String known(PatternLibrary library) {
@@ -163,7 +171,9 @@ final class Request {
               .parameter(name)
               .orElseThrow(() -> BadInputException.of("command.value", name, names(pattern)));
       values = values.and(name, setting(parameter, set.substring(equals + 1).strip(), ruler));
-      pinned.add(name);
+      if (!pinned.add(name)) {
+        throw BadInputException.of("command.twice", name);
+      }
     }
     return values;
   }
@@ -195,24 +205,37 @@ final class Request {
     };
   }
 
+  /** Returns what stands behind an option, which must be something. */
+  static String given(String option, String text) {
+    if (text.isBlank()) {
+      throw BadInputException.of("command.empty", option);
+    }
+    return text;
+  }
+
   private Goal goal(Marks ruler) {
-    if (!goal.sheet.isEmpty()) {
-      return StandardSizes.sheet(goal.sheet)
+    Length spare =
+        clearance
+            .map(each -> orBad("--clearance", LengthParser.parse(each, ruler.unit())))
+            .orElseGet(() -> Envelope.usualClearance(ruler));
+    if (clearance.isPresent() && goal.envelope.isEmpty()) {
+      throw BadInputException.of("command.only-envelope");
+    }
+    if (goal.sheet.isPresent()) {
+      String name = given("--sheet", goal.sheet.get());
+      return StandardSizes.sheet(name)
           .map(Goal.FromSheet::new)
-          .orElseThrow(() -> BadInputException.of("command.sheet", goal.sheet, sheets()));
+          .orElseThrow(() -> BadInputException.of("command.sheet", name, sheets()));
     }
-    if (!goal.envelope.isEmpty()) {
-      Length spare =
-          clearance.isEmpty()
-              ? Envelope.usualClearance(ruler)
-              : orBad("--clearance", LengthParser.parse(clearance, ruler.unit()));
-      return StandardSizes.envelope(goal.envelope)
+    if (goal.envelope.isPresent()) {
+      String name = given("--envelope", goal.envelope.get());
+      return StandardSizes.envelope(name)
           .map(envelope -> new Goal.ForEnvelope(envelope, spare))
-          .orElseThrow(() -> BadInputException.of("command.envelope", goal.envelope, envelopes()));
+          .orElseThrow(() -> BadInputException.of("command.envelope", name, envelopes()));
     }
-    if (!goal.finished.isEmpty()) {
-      StandardSizes.Size size =
-          orBad("--finished", StandardSizes.parse(goal.finished, ruler.unit()));
+    if (goal.finished.isPresent()) {
+      String text = given("--finished", goal.finished.get());
+      StandardSizes.Size size = orBad("--finished", StandardSizes.parse(text, ruler.unit()));
       return new Goal.Finished(size.width(), size.height());
     }
     return new Goal.Free();

@@ -7,6 +7,7 @@ import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.words.Words;
+import cufflink.files.text.Printable;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -72,7 +73,8 @@ public final class CutCsv {
 
   /** Quotes what holds a separator; a text that a spreadsheet would reckon is kept a text. */
   private static String field(String text) {
-    String safe = text.matches("[=+@\\-].*") && !text.matches("-?[0-9.]+") ? "'" + text : text;
-    return safe.matches("(?s).*[\",\\r\\n].*") ? '"' + safe.replace("\"", "\"\"") + '"' : safe;
+    String line = Printable.line(text);
+    String safe = line.matches("[=+@\\-].*") && !line.matches("-?[0-9.]+") ? "'" + line : line;
+    return safe.matches(".*[\",].*") ? '"' + safe.replace("\"", "\"\"") + '"' : safe;
   }
 }

@@ -5,6 +5,7 @@ import cufflink.core.drawing.FoldDrawing;
 import cufflink.core.drawing.Patch;
 import cufflink.core.drawing.Surface;
 import cufflink.core.fold.FoldModel;
+import cufflink.core.fold.StageOrder;
 import cufflink.core.fold.Viewpoint;
 import cufflink.core.job.Derivation;
 import cufflink.core.words.Words;
@@ -35,6 +36,7 @@ final class FoldPages {
   void write(Derivation.Made made) throws IOException {
     FoldModel model = FoldModel.assembled(made.design(), made.flat());
     List<Patch> patches = Patch.of(made.design());
+    List<Integer> numbers = StageOrder.numbers(made.design(), model.stages());
     int stages = model.closing();
     if (stages == 0) {
       return;
@@ -56,7 +58,9 @@ final class FoldPages {
               : FoldDrawing.step(model, patches, stage, FROM_THE_FRONT, surface);
       pages.pen().paint(drawing, left, pages.y());
       title(
-          closed ? Words.say("sheet.closed") : stage + 1 + ". " + model.stages().get(stage).title(),
+          closed
+              ? Words.say("sheet.closed")
+              : numbers.get(stage) + ". " + model.stages().get(stage).title(),
           left);
       left += STEP + GAP;
     }

@@ -1,5 +1,6 @@
 package cufflink.files.export;
 
+import cufflink.files.text.Printable;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
 
@@ -26,7 +27,7 @@ final class SvgDocument {
   /** Names the element that is open. */
   static void title(XMLStreamWriter xml, String text) throws XMLStreamException {
     xml.writeStartElement(SPACE, "title");
-    xml.writeCharacters(text);
+    xml.writeCharacters(Printable.line(text));
     xml.writeEndElement();
   }
 }

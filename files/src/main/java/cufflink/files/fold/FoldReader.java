@@ -4,6 +4,8 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import cufflink.core.measure.Parsed;
+import cufflink.files.pattern.PatternFile;
+import cufflink.files.text.Printable;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -62,7 +64,11 @@ public final class FoldReader {
       if (root == null || !root.isObject()) {
         return Parsed.bad("fold.no-object", name);
       }
-      return Parsed.good(new FoldReader(name, root).pattern());
+      String pattern = new FoldReader(name, root).pattern();
+      PatternFile read = PatternFile.read(name, pattern);
+      return read.mistakes().isEmpty()
+          ? Parsed.good(pattern)
+          : Parsed.bad("fold.unusable", name, read.mistakes().get(0).sentence());
     } catch (JsonProcessingException broken) {
       int line = broken.getLocation() == null ? 1 : broken.getLocation().getLineNr();
       return Parsed.bad("fold.broken", name, line);
@@ -185,7 +191,7 @@ public final class FoldReader {
       before = now;
       now = onward;
     }
-    if (ring.size() != border.size()) {
+    if (ring.size() != border.size() || ring.size() < 3) {
       throw new BadFoldException("fold.border");
     }
     return ring;
@@ -214,7 +220,7 @@ public final class FoldReader {
     for (int corner : outline) {
       corners.append(corners.isEmpty() ? "" : ", ").append(place(corner));
     }
-    String title = name.replaceFirst("\\.[^.]*$", "").replace("\"", "");
+    String title = Printable.line(name.replaceFirst("\\.[^.]*$", "")).replaceAll("[\"\\\\]", "");
     String id =
         title.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
     return String.join(

@@ -3,6 +3,8 @@ package cufflink.files.pattern;
 import cufflink.core.job.Job;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.words.Words;
+import cufflink.files.text.Printable;
+import cufflink.files.text.TextFile;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -71,7 +73,7 @@ public final class PatternLibrary {
   }
 
   private void addFile(Path path) {
-    String name = path.getFileName().toString();
+    String name = Printable.line(path.getFileName().toString());
     try {
       if (!Files.isRegularFile(path)) {
         problems.add(Words.say("library.kind", name));
@@ -81,7 +83,7 @@ public final class PatternLibrary {
         problems.add(Words.say("library.large", name, MOST_BYTES / 1_000));
         return;
       }
-      PatternFile file = PatternFile.read(name, Files.readString(path));
+      PatternFile file = PatternFile.read(name, TextFile.read(path));
       file.pattern().ifPresent(pattern -> own.put(pattern.id(), file));
       if (!file.mistakes().isEmpty()) {
         problems.add(file.problem());

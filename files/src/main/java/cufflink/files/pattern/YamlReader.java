@@ -4,6 +4,7 @@ import cufflink.core.pattern.Entry;
 import cufflink.core.pattern.Entry.Place;
 import cufflink.core.pattern.Mistake;
 import cufflink.core.words.Words;
+import cufflink.files.text.Printable;
 import java.io.StringReader;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -79,7 +80,7 @@ final class YamlReader {
       return new Entry.Text(place, "");
     }
     if (node instanceof ScalarNode scalar) {
-      return new Entry.Text(place, scalar.getValue());
+      return new Entry.Text(place, text(scalar.getValue(), place));
     }
     if (node instanceof SequenceNode sequence) {
       List<Entry> items = new ArrayList<>();
@@ -90,7 +91,8 @@ final class YamlReader {
     }
     Map<String, Entry> parts = new LinkedHashMap<>();
     for (NodeTuple tuple : ((MappingNode) node).getValue()) {
-      String key = tuple.getKeyNode() instanceof ScalarNode scalar ? scalar.getValue() : "?";
+      String key =
+          tuple.getKeyNode() instanceof ScalarNode scalar ? text(scalar.getValue(), place) : "?";
       Place inside = place.at(key, line(tuple.getKeyNode()));
       if (parts.containsKey(key)) {
         mistakes.add(new Mistake(inside, Words.say("yaml.twice", key)));
@@ -98,6 +100,18 @@ final class YamlReader {
       parts.put(key, entry(tuple.getValueNode(), inside));
     }
     return new Entry.Group(place, parts);
+  }
+
+  /** Texts are one line each, whatever breaks the file has for the sake of its own lines. */
+  private String text(String value, Place place) {
+    boolean shown =
+        value
+            .codePoints()
+            .allMatch(each -> Character.isWhitespace(each) || Printable.isShown(each));
+    if (!shown) {
+      mistakes.add(new Mistake(place, Words.say("yaml.control")));
+    }
+    return Printable.line(value);
   }
 
   private static int line(Node node) {

@@ -8,9 +8,10 @@ import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import cufflink.files.pattern.PatternLibrary;
+import cufflink.files.project.FaultLog;
+import cufflink.files.project.UserFolders;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.math.BigDecimal;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -27,8 +28,8 @@ class CommandLineTest {
       new ObjectMapper().enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS);
 
   @TempDir private Path folder;
-  private final StringWriter out = new StringWriter();
-  private final StringWriter err = new StringWriter();
+  private final ByteArrayOutputStream out = new ByteArrayOutputStream();
+  private final ByteArrayOutputStream err = new ByteArrayOutputStream();
 
   @Test
   void plan_tradeSizesOfTheGate_areExactInMillimetres() throws IOException {
@@ -87,7 +88,7 @@ class CommandLineTest {
     JsonNode closed = MAPPER.readTree(out.toString()).path("closed");
     assertEquals(110, closed.path("width").asDouble());
     assertEquals(158, closed.path("height").asDouble());
-    out.getBuffer().setLength(0);
+    out.reset();
     assertEquals(0, run("plan", "banded-half-fold", "--json", "--finished", "120x80"));
     assertEquals(
         160, MAPPER.readTree(out.toString()).path("pieces").get(0).path("height").asDouble());
@@ -205,7 +206,7 @@ class CommandLineTest {
         "plan|Missing required parameter: 'ID'; see “cufflink --help”.",
         "plan off-centre-gate --sheet square-6 --set width=140 --set left=130 --set right=130|No size on"
             + " your marks serves for 6 in square. The card base would be 400 × 150 and the sheet is"
-            + " 152.5, a hair under × 152.5, a hair under."
+            + " 152.5 less a hair × 152.5 less a hair."
       })
   void badInput_isOneSentenceAndExitCodeTwo(String line, String sentence) {
     List<String> arguments = List.of(line.split(" (?!mm|in)"));
@@ -259,7 +260,8 @@ class CommandLineTest {
   }
 
   private int run(String... arguments) {
-    return Cufflink.run(LIBRARY, new PrintWriter(out, true), new PrintWriter(err, true), arguments);
+    return Cufflink.run(
+        LIBRARY, new Cufflink.Streams(out, err), new FaultLog(new UserFolders(folder)), arguments);
   }
 
   @Test

@@ -15,6 +15,8 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Pattern files as text: every kind of mistake gets its line and one plain sentence. */
 class PatternFileTest {
@@ -166,6 +168,84 @@ class PatternFileTest {
     PatternFile file = PatternFile.read("trial.yaml", GOOD.replace("let:\n", "let:\n" + lets));
     assertEquals(List.of(), file.mistakes());
     assertEquals(5_001, file.pattern().orElseThrow().lets().size());
+  }
+
+  /** Each value waits for the next: deeper than calls can go. */
+  @Test
+  void read_fiveThousandLinesTheOtherWayRound_isReadWhole() {
+    String lets =
+        IntStream.range(0, 5_000)
+            .mapToObj(i -> "  v" + i + ": " + (i == 4_999 ? "width" : "v" + (i + 1)) + " + 0 mm\n")
+            .collect(Collectors.joining());
+    PatternFile file = PatternFile.read("trial.yaml", GOOD.replace("let:\n", "let:\n" + lets));
+    assertEquals(List.of(), file.mistakes());
+  }
+
+  /** Few bytes that stand for more than a computer holds, and other ways to keep one busy. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "1e-20000000|more than 40 digits",
+        "1e20000000|more than 40 digits",
+        "long number|longer than 1000 characters",
+        "plus|longer than 1000 characters",
+        "nested|parts within parts",
+        "minus|longer than 1000 characters"
+      })
+  void read_formulaThatWouldNeverEnd_isOneSentence(String what, String part) {
+    String formula =
+        switch (what) {
+          case "long number" -> "9".repeat(500_000);
+          case "plus" -> "1" + " + 1".repeat(1_000);
+          case "minus" -> "-".repeat(1_000) + "1";
+          case "nested" -> "-".repeat(900) + "1";
+          default -> what;
+        };
+    PatternFile file =
+        PatternFile.read("x", GOOD.replace("let:\n", "let:\n  bad: \"" + formula + "\"\n"));
+    assertTrue(file.problem().contains(part), file.problem());
+    assertTrue(file.problem().length() < 300, file.problem());
+  }
+
+  @Test
+  void read_aliases_areNotFollowed() {
+    StringBuilder text = new StringBuilder("a0: &a0 [x, x, x, x, x, x, x, x, x, x]\n");
+    for (int i = 1; i < 14; i++) {
+      text.append("a" + i + ": &a" + i + " [" + ("*a" + (i - 1) + ", ").repeat(9) + "*a");
+      text.append(i - 1).append("]\n");
+    }
+    assertTrue(PatternFile.read("x", text.toString()).problem().startsWith("x, line 1: the file"));
+    String once = "a: &a [x]\nb: *a\n";
+    assertTrue(PatternFile.read("x", once).problem().startsWith("x, line 2, b: a part stands"));
+  }
+
+  @Test
+  void read_moreThanAnybodyWrites_isRefusedAtOnce() {
+    String many =
+        IntStream.range(0, 5_000)
+            .mapToObj(i -> "  p" + i + ": {label: P, default: 3 mm}\n")
+            .collect(Collectors.joining());
+    String text = GOOD.replace("parameters:\n", "parameters:\n" + many);
+    assertTrue(PatternFile.read("x", text).problem().contains("is the most"));
+    String comment = "#" + "x".repeat(3_000_000) + "\n" + GOOD;
+    assertTrue(PatternFile.read("x", comment).problem().contains("more than 1000000 characters"));
+  }
+
+  /** One bad file must not keep the others from loading, whatever it is. */
+  @Test
+  void library_withHostileFiles_loadsTheOthers() throws Exception {
+    Files.writeString(folder.resolve("good.yaml"), GOOD);
+    Files.writeString(folder.resolve("large.yaml"), "#" + "x".repeat(3_000_000));
+    Files.write(folder.resolve("latin.yaml"), new byte[] {(byte) 0xe9, 10});
+    Files.writeString(folder.resolve("marked.yaml"), "\uFEFF" + GOOD.replace("id: ", "id: m-"));
+    Files.createDirectory(folder.resolve("folder.yaml"));
+    Files.createSymbolicLink(folder.resolve("endless.yaml"), Path.of("/dev/zero"));
+    Files.createSymbolicLink(folder.resolve("nowhere.yaml"), folder.resolve("none"));
+    assertEquals(0, new ProcessBuilder("mkfifo", folder + "/pipe.yaml").start().waitFor());
+    PatternLibrary library = PatternLibrary.with(folder);
+    assertEquals(PatternLibrary.shipped().patterns().size() + 2, library.patterns().size());
+    assertEquals(6, library.problems().size(), library.problems()::toString);
   }
 
   @Test

@@ -1,0 +1,181 @@
+package cufflink.files.command;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.files.pattern.PatternLibrary;
+import cufflink.files.project.FaultLog;
+import cufflink.files.project.UserFolders;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Input that makes no sense, and output that goes to places of all kinds. */
+class CommandInputTest {
+  @TempDir private Path folder;
+  private final ByteArrayOutputStream out = new ByteArrayOutputStream();
+  private final ByteArrayOutputStream err = new ByteArrayOutputStream();
+
+  private int run(String... arguments) {
+    return run(out, arguments);
+  }
+
+  private int run(OutputStream to, String... arguments) {
+    return Cufflink.run(
+        PatternLibrary.with(folder.resolve("patterns")),
+        new Cufflink.Streams(to, err),
+        new FaultLog(new UserFolders(folder)),
+        arguments);
+  }
+
+  /** Values at which the program once fell over; none of them is a fault of the program. */
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "check slotted-pair --set extra=70mm",
+        "check slotted-pair --set window=200mm",
+        "check concertina-album --set notch=200mm",
+        "plan ridge-pocket-holder --set thumb=0",
+        "plan concertina-album --set width=0.0001",
+        "plan diagonal-pocket-quarter-fold --set width=0 --sheet a4"
+      })
+  void ordinaryAndAbsurdValues_areAnswered(String line) {
+    int code = run(line.split(" "));
+    assertTrue(code < Cufflink.INNER_FAULT, () -> line + ": " + err);
+    assertFalse(Files.exists(folder.resolve("faults.log")));
+  }
+
+  @Test
+  void slitsThatGoRightThrough_areFound() {
+    assertEquals(Cufflink.FINDINGS, run("check", "slotted-pair", "--set", "extra=70mm"));
+    assertTrue(out.toString(StandardCharsets.UTF_8).contains("falls apart: its cuts go right"));
+  }
+
+  /** What does not depend on the size of the card is told at once, with what mends it. */
+  @Test
+  void freeSearchThatCannotSucceed_saysWhatMendsIt() {
+    assertEquals(
+        Cufflink.BAD_INPUT,
+        run(
+            "plan",
+            "waterfall",
+            "--sheet",
+            "a3",
+            "--marks",
+            "1/32in",
+            "--free",
+            "--set",
+            "tile=60 mm"));
+    String said = err.toString(StandardCharsets.UTF_8);
+    assertTrue(said.startsWith("No size on your marks serves for A3. Whatever the size"), said);
+    assertTrue(said.contains("Make the strip"), said);
+    assertFalse(said.contains("Choose another sheet"), said);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "plan slim-tent --clearance zzz|--clearance:",
+        "plan slim-tent --clearance 3|goes with --envelope",
+        "plan slim-tent --set width=90 --set width=95|is given twice",
+        "find --top -1|is not how many",
+        "find --top 0|is not how many",
+        "plan @nothing|There is no construction “@nothing”"
+      })
+  void slips_areOneSentence(String line, String part) {
+    assertEquals(Cufflink.BAD_INPUT, run(line.split(" ")));
+    String said = err.toString(StandardCharsets.UTF_8);
+    assertTrue(said.contains(part), said);
+    assertEquals(1, said.strip().lines().count(), said);
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"--sheet", "--envelope", "--finished", "--holds"})
+  void emptyOption_isNoOption(String option) {
+    assertEquals(Cufflink.BAD_INPUT, run("plan", "slim-tent", option, ""));
+    assertTrue(err.toString(StandardCharsets.UTF_8).startsWith(option + " is empty"));
+  }
+
+  /** A check judges what it is given; it does not first make it fit. */
+  @Test
+  void check_doesNotResizeAwayWhatIsWrong() {
+    List<String> large = List.of("check", "off-centre-gate", "--set", "width=200 mm");
+    assertEquals(Cufflink.FINDINGS, run(with(large, "--envelope", "c6")));
+    assertTrue(out.toString(StandardCharsets.UTF_8).contains("C6"));
+    out.reset();
+    assertEquals(Cufflink.FINDINGS, run(with(large, "--sheet", "a5")));
+    assertTrue(out.toString(StandardCharsets.UTF_8).contains("A5"));
+  }
+
+  /** A value that is set limits what is scaled, also if it is the finished size. */
+  @Test
+  void plan_keepsAWidthThatIsSet() {
+    assertEquals(
+        Cufflink.GOOD,
+        run("plan", "off-centre-gate", "--set", "width=100 mm", "--sheet", "a4", "--json"));
+    assertTrue(out.toString(StandardCharsets.UTF_8).contains("\"width\" : 100"), out::toString);
+  }
+
+  private static String[] with(List<String> some, String... more) {
+    List<String> all = new java.util.ArrayList<>(some);
+    all.addAll(List.of(more));
+    return all.toArray(new String[0]);
+  }
+
+  @Test
+  void answerThatCannotBeWritten_isNoSuccess() {
+    OutputStream full =
+        new OutputStream() {
+          @Override
+          public void write(int each) throws IOException {
+            throw new IOException("No space left on device");
+          }
+        };
+    assertEquals(Cufflink.BAD_INPUT, run(full, "plan", "slim-tent"));
+    assertTrue(err.toString(StandardCharsets.UTF_8).contains("could not be written"));
+    err.reset();
+    assertEquals(
+        Cufflink.BAD_INPUT, run(full, "export", "slim-tent", "--format", "svg", "-o", "-"));
+    assertTrue(err.toString(StandardCharsets.UTF_8).contains("could not be written"));
+  }
+
+  @Test
+  void export_toStandardOutput_makesNoFile() throws IOException {
+    assertEquals(Cufflink.GOOD, run("export", "slim-tent", "--format", "svg", "-o", "-"));
+    assertTrue(out.toString(StandardCharsets.UTF_8).startsWith("<?xml"));
+    assertFalse(Files.exists(Path.of("-")));
+  }
+
+  @Test
+  void export_overAFile_keepsTheOneBefore() throws IOException {
+    Path file = Files.writeString(folder.resolve("card.svg"), "mine");
+    assertEquals(
+        Cufflink.GOOD, run("export", "slim-tent", "--format", "svg", "-o", file.toString()));
+    assertEquals("mine", Files.readString(folder.resolve("card.svg~")));
+  }
+
+  /** Escape codes in names would command the terminal, and spoil SVG and CSV. */
+  @Test
+  void namesWithControlCodes_neverReachATerminal() throws IOException {
+    Path patterns = Files.createDirectories(folder.resolve("patterns"));
+    Files.writeString(
+        patterns.resolve("a\u001b[31m.yaml"),
+        "format: cufflink-pattern/1\nid: x\nname: \"\\e[31m\"");
+    assertEquals(Cufflink.GOOD, run("list"));
+    assertTrue(err.toString(StandardCharsets.UTF_8).contains("a[31m.yaml"), err::toString);
+    assertFalse(err.toString(StandardCharsets.UTF_8).contains("\u001b"));
+    assertEquals(Cufflink.BAD_INPUT, run("plan", "\u001b]0;mine\u0007"));
+    assertFalse(err.toString(StandardCharsets.UTF_8).contains("\u001b"));
+  }
+}
