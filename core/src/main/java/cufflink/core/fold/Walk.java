@@ -305,7 +305,8 @@ final class Walk {
         boolean proved = stuck == Course.Stuck.AT_ONCE || !course(stage).isSupple();
         return Optional.of(new Stuck(stage, creases, stuck.share(), 0, 0, proved));
       }
-      if (way(stage) == Way.SOLVED) {
+      // What is even but for rounding moves evenly; nothing else has to give way.
+      if (way(stage) == Way.SOLVED && !isEven(stage, Tolerance.FOLDED)) {
         boolean[] named = drives.named(stage);
         int loose = course(stage).loose(named);
         if (loose > 0) {

@@ -102,10 +102,6 @@ class FoldScrubberTest {
   @Test
   void stages_areNumberedAsTheyAreTold(FxRobot robot) {
     robot.interact(() -> scrubber.show(stages(2), List.of(4, 5)));
-    assertTrue(
-        robot
-            .lookup(node -> node instanceof Label label && label.getText().startsWith("5. "))
-            .tryQuery()
-            .isPresent());
+    assertTrue(texts().containsAll(List.of("4. Step number 1", "5. Step number 2")));
   }
 }
