@@ -222,12 +222,12 @@ public final class Fitter {
           .orElseGet(() -> fault.followedBy(Sentence.of("fit.change-it")));
     }
     Sentence fails =
-        trial(scaler.width(), scaler.height(), limit).reason().orElse(Sentence.of("fit.free"));
+        now(limit).reason().orElse(Sentence.of("fit.free"));
     return none.followedBy(fails).followedBy(Sentence.of("fit.choose-other"));
   }
 
   private FreeSearch.Found inProportion(Limit limit, Length longest) {
-    List<Trial> tried = new ArrayList<>();
+    List<Trial> tried = new ArrayList<>(List.of(now(limit)));
     boolean fixed = isPinned(Role.FINISHED_WIDTH);
     Length widest = fixed ? scaler.width() : marks.floor(longest);
     for (Length width = widest;
@@ -245,7 +245,7 @@ public final class Fitter {
 
   private FreeSearch.Found free(Limit limit, Length longest) {
     if (isPinned(Role.FINISHED_WIDTH) && isPinned(Role.FINISHED_HEIGHT)) {
-      Trial only = trial(scaler.width(), scaler.height(), limit);
+      Trial only = now(limit);
       Optional<Trial> best = Optional.of(only).filter(Trial::serves);
       return new FreeSearch.Found(best, true, List.of(only));
     }
@@ -269,17 +269,17 @@ public final class Fitter {
             return Fitter.this.trial(pinned(width, true), pinned(height, false), limit);
           }
         };
-    double proportion = Math.max(1, scaler.width().units()) / (double) atLeastOne(scaler.height());
     long steps = Math.max(1, longest.units() / marks.step().units());
     long[] all = {1, steps};
     long[] one = {1, 1};
-    return new FreeSearch(ground, marks, proportion, stops)
+    return new FreeSearch(ground, marks, now(limit), stops)
         .search(
             isPinned(Role.FINISHED_WIDTH) ? one : all, isPinned(Role.FINISHED_HEIGHT) ? one : all);
   }
 
-  private static long atLeastOne(Length length) {
-    return Math.max(1, length.units());
+  /** The size as it is now: what is wrong there too is not wrong only because all is too small. */
+  private Trial now(Limit limit) {
+    return trial(scaler.width(), scaler.height(), limit);
   }
 
   private Values at(Length width, Length height) {

@@ -26,6 +26,7 @@ final class FreeSearch {
 
   private final Ground ground;
   private final Marks marks;
+  private final Trial now;
   private final double proportion;
   private final BooleanSupplier stops;
 
@@ -62,13 +63,15 @@ final class FreeSearch {
    *
    * @param ground what is known of a size
    * @param marks the marks on which sizes must fall
-   * @param proportion the width by the height before; of sizes of one area the nearer one is taken
+   * @param now the size as it is; of sizes of one area the one nearest to its proportions is taken
    * @param stops asked now and then; true ends the search with the best so far
    */
-  FreeSearch(Ground ground, Marks marks, double proportion, BooleanSupplier stops) {
+  FreeSearch(Ground ground, Marks marks, Trial now, BooleanSupplier stops) {
     this.ground = ground;
     this.marks = marks;
-    this.proportion = proportion;
+    this.now = now;
+    this.proportion =
+        Math.max(1, now.width().units()) / (double) Math.max(1, now.height().units());
     this.stops = stops;
   }
 
@@ -106,6 +109,7 @@ final class FreeSearch {
     }
     Optional<Trial> best =
         coarse.stream()
+            .skip(1)
             .filter(Trial::serves)
             .max(
                 Comparator.comparingDouble(
@@ -129,7 +133,7 @@ final class FreeSearch {
   }
 
   private List<Trial> coarse(List<Column> border, long lowest) {
-    List<Trial> tried = new ArrayList<>();
+    List<Trial> tried = new ArrayList<>(List.of(now));
     int stride = Math.max(1, border.size() / GRID);
     for (int i = 0; i < border.size() && !stops.getAsBoolean(); i += stride) {
       Column column = border.get(i);

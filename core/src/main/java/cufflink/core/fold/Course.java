@@ -111,7 +111,7 @@ final class Course {
       return;
     }
     marched = true;
-    March.Way way = new March(leg, closure, stops).walked();
+    March.Way way = new March(leg, closure, isSupple(), stops).walked();
     if (way.stuck() == Stuck.NOT) {
       samples.clear();
       samples.addAll(way.samples());

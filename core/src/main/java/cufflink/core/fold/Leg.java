@@ -66,6 +66,11 @@ final class Leg {
     return start.length;
   }
 
+  /** Returns how many loops hang together, at least one. */
+  int loops() {
+    return Math.max(1, linkage.loops().size());
+  }
+
   boolean isLed(int angle) {
     return led[angle];
   }

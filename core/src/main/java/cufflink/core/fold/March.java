@@ -25,6 +25,11 @@ final class March {
 
   private static final double LEAST_STEP = STEP / 4_096;
   private static final int MOST_STEPS = 900;
+
+  /** After so many steps some of the way must be done: what follows turns half round in fewer. */
+  private static final int LOOKS_BACK = 60;
+
+  private static final double LEAST_GAIN = 1e-4;
   private static final double FIRST_STEP = 0.06;
 
   /** The share of the way of the very first step, if that may be an even one. */
@@ -49,6 +54,7 @@ final class March {
 
   private final Leg leg;
   private final Closure closure;
+  private final boolean supple;
   private final BooleanSupplier stops;
   private int begun;
   private final Random random = new Random(SEED);
@@ -56,7 +62,16 @@ final class March {
   /** What was walked, and where it ends before its end. */
   record Way(List<Sample> samples, Stuck stuck) {}
 
-  March(Leg leg, Closure closure, BooleanSupplier stops) {
+  /**
+   * Prepares to walk.
+   *
+   * @param leg from where to where
+   * @param closure keeps the loops closed
+   * @param supple whether the paper can move in more ways than one, so that there may be a way round
+   * @param stops asked before each step
+   */
+  March(Leg leg, Closure closure, boolean supple, BooleanSupplier stops) {
+    this.supple = supple;
     this.leg = leg;
     this.closure = closure;
     this.stops = stops;
@@ -65,7 +80,8 @@ final class March {
   /** Walks; where a beginning leads nowhere, others are tried, and the farthest is returned. */
   Way walked() {
     Way farthest = new Way(List.of(), new Stuck(-1, -1));
-    for (int i = 0; i < BEGINNINGS && !stops.getAsBoolean(); i++) {
+    int beginnings = supple ? shared(BEGINNINGS) : 1;
+    for (int i = 0; i < beginnings && !stops.getAsBoolean(); i++) {
       Way way = walk();
       if (way.stuck().share() > farthest.stuck().share()) {
         farthest = way;
@@ -75,6 +91,11 @@ final class March {
       }
     }
     return farthest;
+  }
+
+  /** Where many loops hang together each try takes as much longer, and chance helps as much less. */
+  private int shared(int tries) {
+    return Math.max(1, tries / leg.loops());
   }
 
   private Way walk() {
@@ -88,7 +109,14 @@ final class March {
     now = first.get();
     add(samples, leg.share(now), now);
     double step = STEP;
-    for (int count = 0; count < MOST_STEPS && !stops.getAsBoolean(); count++) {
+    double shareBefore = 0;
+    for (int count = 1; count <= MOST_STEPS && !stops.getAsBoolean(); count++) {
+      if (count % LOOKS_BACK == 0) {
+        if (leg.share(now) - shareBefore < LEAST_GAIN) {
+          break;
+        }
+        shareBefore = leg.share(now);
+      }
       Optional<double[]> end = arrived(now);
       if (end.isPresent()) {
         samples.add(new Sample(1, end.get()));
@@ -135,7 +163,7 @@ final class March {
         return Optional.of(found.radians());
       }
     }
-    for (int attempt = 0; attempt < FIRST_TRIES; attempt++) {
+    for (int attempt = 0; attempt < shared(FIRST_TRIES); attempt++) {
       double[] guess = start.clone();
       for (int i = 0; i < guess.length; i++) {
         double part = Math.pow(random.nextDouble(), 2);
@@ -171,7 +199,7 @@ final class March {
   /** Where straight on is no way, some creases hurry and others wait. */
   private Optional<double[]> round(double[] now) {
     double[] end = leg.target(now, 1);
-    for (int attempt = 0; attempt < ROUND_TRIES; attempt++) {
+    for (int attempt = 0; supple && attempt < shared(ROUND_TRIES); attempt++) {
       double[] target = now.clone();
       for (int i = 0; i < target.length; i++) {
         target[i] += random.nextDouble() * random.nextDouble() * (end[i] - now[i]);

@@ -132,7 +132,9 @@ final class Walk {
         for (int i = 0; i < asked.length; i++) {
           asked[i] = named[i] ? asked[i] : reached(done - 1)[i];
         }
-        boolean walks = ready && !isCrowded();
+        // Where all is said, nothing follows, and there is nothing to be found on the way.
+        boolean follows = !open(named).isEmpty() || named.length > assembly.creases().size();
+        boolean walks = ready && follows && !isCrowded();
         if (walks && !closes(done, asked, Tolerance.FOLDED) && holds(done - 1)) {
           Course course = course(done - 1);
           reached[done] = course.stuck() == Course.Stuck.NOT ? course.end() : asked;
