@@ -221,8 +221,7 @@ public final class Fitter {
           .map(fix -> fault.followedBy(Sentence.of("fit.cure", fix.label())))
           .orElseGet(() -> fault.followedBy(Sentence.of("fit.change-it")));
     }
-    Sentence fails =
-        now(limit).reason().orElse(Sentence.of("fit.free"));
+    Sentence fails = now(limit).reason().orElse(Sentence.of("fit.free"));
     return none.followedBy(fails).followedBy(Sentence.of("fit.choose-other"));
   }
 

@@ -70,8 +70,7 @@ final class FreeSearch {
     this.ground = ground;
     this.marks = marks;
     this.now = now;
-    this.proportion =
-        Math.max(1, now.width().units()) / (double) Math.max(1, now.height().units());
+    this.proportion = Math.max(1, now.width().units()) / (double) Math.max(1, now.height().units());
     this.stops = stops;
   }
 

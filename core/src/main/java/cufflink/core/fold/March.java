@@ -67,7 +67,8 @@ final class March {
    *
    * @param leg from where to where
    * @param closure keeps the loops closed
-   * @param supple whether the paper can move in more ways than one, so that there may be a way round
+   * @param supple whether the paper can move in more ways than one, so that there may be a way
+   *     round
    * @param stops asked before each step
    */
   March(Leg leg, Closure closure, boolean supple, BooleanSupplier stops) {
@@ -93,7 +94,9 @@ final class March {
     return farthest;
   }
 
-  /** Where many loops hang together each try takes as much longer, and chance helps as much less. */
+  /**
+   * Where many loops hang together each try takes as much longer, and chance helps as much less.
+   */
   private int shared(int tries) {
     return Math.max(1, tries / leg.loops());
   }

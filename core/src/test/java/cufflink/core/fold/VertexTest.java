@@ -6,7 +6,11 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.design.Design;
 import cufflink.core.flat.FlatPattern;
+import cufflink.core.inspect.FoldReport;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.measure.Marks;
 import cufflink.core.measure.Tolerance;
+import cufflink.core.paper.Materials;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
@@ -16,6 +20,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Random vertices, judged by crimping and by the law of their angles and not by folding them. */
 class VertexTest {
+  private static final LengthFormat FORMAT =
+      LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN);
   private static final int VERTICES = 200;
   private static final double NARROWEST = 0.15;
 
@@ -158,6 +164,27 @@ class VertexTest {
       signs[Integer.parseInt(flat.creases().get(crease).score().id().substring(1))] *= -1;
     }
     return vertex.with(signs);
+  }
+
+  /**
+   * What is wrong at a vertex is told once, by its place and its cure, and not as a stiff stage.
+   */
+  @Test
+  void creasesAssignedWrongly_areOneFinding() {
+    double turn = Math.PI / 180;
+    double[] directions = {0, 40 * turn, 140 * turn, 280 * turn};
+    Design wrong = new Vertices(directions, new int[] {1, 1, 1, -1}).design(all(4));
+    List<String> said =
+        FoldReport.of(wrong, model(wrong), Materials.USUAL, () -> false).findings().stream()
+            .map(each -> each.sentence().say(FORMAT))
+            .toList();
+    assertEquals(1, said.size(), said::toString);
+    assertTrue(
+        said.get(0)
+            .startsWith(
+                "The folds that meet at 60 across and 60 down cannot all be closed so: the paper"
+                    + " would have to pass through itself there. Fold “crease"),
+        said::toString);
   }
 
   /** A count that is wrong is told, and so is a sum of angles, each with a cure that crimps. */

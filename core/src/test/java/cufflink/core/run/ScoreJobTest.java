@@ -93,6 +93,66 @@ class ScoreJobTest {
     assertEquals(3, job.slanted().get(0).count());
   }
 
+  /** A layer that ends at the score, or lies on another piece, is not scored through. */
+  @Test
+  void passes_layersBesideTheScore_doNotCount() {
+    Design plain = Strips.strip(50, Fold.VALLEY, 40, 40, 40);
+    List<Layer> beside =
+        List.of(
+            layer("left", "base", 0, 0, 40, 50),
+            layer("right", "base", 40, 0, 40, 50),
+            layer("above", "base", 20, -30, 40, 30),
+            layer("below", "base", 20, 50, 40, 30),
+            layer("other", "other", 20, 10, 40, 30));
+    Design layered =
+        new Design(
+            "trial",
+            plain.pieces(),
+            beside,
+            plain.stages(),
+            plain.rest(),
+            plain.finishedWidth(),
+            plain.finishedHeight());
+    Piece base = layered.base();
+    assertEquals(1, ScoreJob.passes(layered, base, base.scores().get(0)));
+  }
+
+  private static Layer layer(String id, String on, double x, double y, int wide, int tall) {
+    return new Layer(
+        id,
+        id,
+        PaperKind.PATTERNED,
+        on,
+        Face.OUTSIDE,
+        Strips.point(x, y),
+        Length.ofMillimetres(wide),
+        Length.ofMillimetres(tall),
+        Length.ZERO);
+  }
+
+  /** What is scored on the second face comes after all that is scored on the first. */
+  @Test
+  void of_batches_comeInTheOrderOfTheirTurns() {
+    Piece both =
+        Strips.piece(
+            100,
+            60,
+            List.of(
+                Strips.upright("a", Fold.VALLEY, 30, 60),
+                Strips.upright("b", Fold.MOUNTAIN, 60, 60),
+                Strips.level("c", Fold.VALLEY, 20, 100)),
+            List.of());
+    Piece one = Strips.piece(90, 50, List.of(Strips.upright("d", Fold.VALLEY, 45, 50)), List.of());
+    ScoreJob job = ScoreJob.of(List.of(run(both), run(one)), HABIT, 1);
+    List<Integer> turns =
+        job.batches().stream()
+            .map(each -> each.items().get(0))
+            .map(item -> item.run().setups().indexOf(item.setup()))
+            .toList();
+    assertEquals(turns.stream().sorted().toList(), turns);
+    assertEquals(4, turns.size());
+  }
+
   @Test
   void passes_oneMoreForEachLayerOverTheScore() {
     Design plain = Strips.strip(50, Fold.VALLEY, 40, 40, 40);

@@ -41,8 +41,7 @@ class LastMomentTest {
   void politeEnd_keepsTheChangeMadeJustBefore() throws Exception {
     Process running = start();
     BufferedReader out =
-        new BufferedReader(
-            new InputStreamReader(running.getInputStream(), StandardCharsets.UTF_8));
+        new BufferedReader(new InputStreamReader(running.getInputStream(), StandardCharsets.UTF_8));
     StringBuilder said = new StringBuilder();
     String line = out.readLine();
     while (line != null && !line.equals("changed")) {

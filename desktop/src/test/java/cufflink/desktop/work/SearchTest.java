@@ -15,7 +15,9 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.util.WaitForAsyncUtils;
 
-/** What takes long is looked for beside the window, can be stopped, and gives way to what is new. */
+/**
+ * What takes long is looked for beside the window, can be stopped, and gives way to what is new.
+ */
 @ExtendWith(ApplicationExtension.class)
 class SearchTest {
   private final List<String> answers = Collections.synchronizedList(new ArrayList<>());

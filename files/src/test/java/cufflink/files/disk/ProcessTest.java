@@ -5,8 +5,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.cut.Stock;
 import cufflink.files.project.AtomicFile;
-import cufflink.files.project.DrawerStore;
 import cufflink.files.project.Drafts;
+import cufflink.files.project.DrawerStore;
 import cufflink.files.project.ProjectStore;
 import java.io.BufferedReader;
 import java.io.IOException;
@@ -75,8 +75,7 @@ class ProcessTest {
 
   private static int readSome(Process process, int lines) throws IOException {
     BufferedReader out =
-        new BufferedReader(
-            new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8));
+        new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8));
     int last = 0;
     for (int i = 0; i < lines; i++) {
       last = Integer.parseInt(out.readLine());
@@ -92,8 +91,7 @@ class ProcessTest {
     assertEquals(0, one.waitFor(), () -> output(one));
     assertEquals(0, other.waitFor(), () -> output(other));
     DrawerStore drawer = new DrawerStore(folder.resolve("drawer.json"), WRITER);
-    assertEquals(
-        98, drawer.read().orElseThrow().stock().stream().mapToInt(Stock::count).sum());
+    assertEquals(98, drawer.read().orElseThrow().stock().stream().mapToInt(Stock::count).sum());
   }
 
   private static String output(Process process) {
@@ -104,7 +102,9 @@ class ProcessTest {
     }
   }
 
-  /** A small disk that is really full; where none can be made, as without rights, this is left out. */
+  /**
+   * A small disk that is really full; where none can be made, as without rights, this is left out.
+   */
   @Test
   void fullDisk_leavesBothVersionsWhole() throws Exception {
     Path disk = Files.createDirectory(folder.resolve("disk"));
