@@ -112,10 +112,11 @@ public final class Cufflink {
 
   static int run(PatternLibrary library, Streams streams, FaultLog log, String... arguments) {
     // Names come from files and are shown in a terminal, which must not take them for commands.
-    PrintWriter out = terminal(streams.out());
+    WatchedStream watched = new WatchedStream(streams.out());
+    PrintWriter out = terminal(watched);
     PrintWriter err = terminal(streams.err());
-    int code = run(library, out, err, streams.out(), log, arguments);
-    boolean lost = out.checkError();
+    int code = run(library, out, err, watched, log, arguments);
+    boolean lost = out.checkError() && !watched.isReaderGone();
     if (lost) {
       err.println(Words.say("command.unwritten"));
     }

@@ -14,6 +14,7 @@ import cufflink.core.job.Derivation;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
 import cufflink.core.words.Words;
+import cufflink.files.text.Printable;
 import java.io.StringWriter;
 import java.util.ArrayList;
 import java.util.List;
@@ -159,7 +160,7 @@ public final class StepsSvg {
     xml.writeAttribute("font-size", number(LETTERS));
     xml.writeAttribute("fill", "black");
     xml.writeAttribute("stroke", "none");
-    xml.writeCharacters(words);
+    xml.writeCharacters(Printable.line(words));
     xml.writeEndElement();
   }
 

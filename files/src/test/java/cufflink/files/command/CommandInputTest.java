@@ -150,6 +150,20 @@ class CommandInputTest {
     assertTrue(err.toString(StandardCharsets.UTF_8).contains("could not be written"));
   }
 
+  /** Whoever reads the first lines only has what was wanted. */
+  @Test
+  void answerWhoseReaderHasGone_isNoFailure() {
+    OutputStream gone =
+        new OutputStream() {
+          @Override
+          public void write(int each) throws IOException {
+            throw new IOException("Broken pipe");
+          }
+        };
+    assertEquals(Cufflink.GOOD, run(gone, "plan", "slim-tent"));
+    assertEquals("", err.toString(StandardCharsets.UTF_8));
+  }
+
   @Test
   void export_toStandardOutput_makesNoFile() throws IOException {
     assertEquals(Cufflink.GOOD, run("export", "slim-tent", "--format", "svg", "-o", "-"));

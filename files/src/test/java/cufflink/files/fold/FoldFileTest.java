@@ -38,6 +38,32 @@ class FoldFileTest {
 
   @TempDir private Path folder;
 
+  /** What is imported can be used; what cannot be used is refused, with the reason. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "[[0,1],[1,0],[2,3]]|the edges marked B do not make one ring",
+        "[[0,1],[1,3],[3,2],[2,0],[4,5]]|crosses itself"
+      })
+  void read_borderThatIsNone_isRefused(String edges, String part) {
+    String kinds = edges.length() > 25 ? "\"B\",\"B\",\"B\",\"B\",\"M\"" : "\"B\",\"B\",\"M\"";
+    String text =
+        "{\"vertices_coords\":[[0,0],[10,10],[0,10],[10,0],[5,6],[5,9]],\"edges_vertices\":"
+            + edges
+            + ",\"edges_assignment\":["
+            + kinds
+            + "]}";
+    String problem = FoldReader.read("bow.fold", text).problem();
+    assertTrue(problem.contains(part), problem);
+  }
+
+  @Test
+  void read_nameWithABackslash_isUsable() {
+    String pattern = FoldReader.read("a\\b\"c.fold", SQUARE).orElseThrow();
+    assertEquals(List.of(), PatternFile.read("x", pattern).mistakes());
+  }
+
   private static Derivation normal(String id) {
     Pattern pattern = PatternLibrary.shipped().pattern(id).orElseThrow();
     return Jobs.derive(Jobs.job(id, pattern.normalValues()));

@@ -39,6 +39,48 @@ class FinderTest {
   private static final PatternLibrary LIBRARY = PatternLibrary.shipped();
   private static final Length CLEARANCE = Length.ofMillimetres(4);
 
+  /** Halving between none that is too small and one that is too large must go up, not down. */
+  @Test
+  void offers_constructionWithoutADesignWhenSmall_isFound() {
+    Pattern pattern =
+        PatternFile.read(
+                "x",
+                """
+                format: cufflink-pattern/1
+                id: trial
+                name: Trial
+                proportions: square
+                parameters:
+                  width: {label: Width, default: 140 mm, role: finished-width, scales: across}
+                  height: {label: Height, default: 140 mm, role: finished-height, scales: along}
+                pieces:
+                  base:
+                    label: card
+                    size: [2 * width, height]
+                    scores:
+                      half: {x: width, fold: valley}
+                layers:
+                  mat: {label: mat, on: base, panel: [0 mm, 0 mm, width, height], border: 130 mm}
+                folding:
+                  - {stage: Fold, drive: {half: 180}}
+                """)
+            .pattern()
+            .orElseThrow();
+    Question question =
+        new Question(
+            List.of(StandardSizes.sheet("a4").orElseThrow()),
+            List.of(),
+            CLEARANCE,
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            1,
+            Marks.MILLIMETRES,
+            Question.Priority.LARGEST);
+    List<Offer> offers = Finder.offers(question, pattern);
+    assertEquals(Length.ofMillimetres(148), offers.get(0).design().finishedWidth());
+  }
+
   /** Brute force over every size on a coarse ruler. */
   @Test
   void offers_sheetAndEnvelope_areTheLargestThatServe() {

@@ -170,6 +170,36 @@ class SnapperTest {
     assertEquals("height", free.changes().get(0).parameter());
   }
 
+  /** The nearest move would leave nothing of the tab; the next one serves as well. */
+  @Test
+  void snap_firstChoiceImpossible_takesTheNext() {
+    Pattern pattern =
+        PatternFile.read(
+                "x",
+                """
+                format: cufflink-pattern/1
+                id: trial
+                name: Trial
+                parameters:
+                  width: {label: Width, default: 90 mm, role: finished-width}
+                  height: {label: Height, default: 60 mm, role: finished-height}
+                  tab: {label: Tab, default: 1 mm}
+                pieces:
+                  base:
+                    label: card
+                    size: [width, height]
+                    scores:
+                      half: {x: (width + tab) / 2, fold: valley}
+                folding:
+                  - {stage: Fold, drive: {half: 180}}
+                """)
+            .pattern()
+            .orElseThrow();
+    Snap snap = snap(pattern, Marks.MILLIMETRES, Set.of("width", "height"));
+    assertEquals(List.of(), snap.left());
+    assertEquals(Optional.of(Length.ofMillimetres(2)), snap.values().orElseThrow().length("tab"));
+  }
+
   @Test
   void snap_cancelled_givesBackTheBestSoFar() {
     Pattern folio = LIBRARY.pattern("stacked-pocket-folio").orElseThrow();
