@@ -166,6 +166,22 @@ public final class Inspection {
   }
 
   private void checkGoal(Goal goal) {
+    if (goal instanceof Goal.Finished asked
+        && !(design.finishedWidth().equals(asked.width())
+            && design.finishedHeight().equals(asked.height()))) {
+      findings.add(
+          new Finding(
+              "other-size",
+              Severity.WARNING,
+              Place.on(design.base().id()),
+              Sentence.of(
+                  "inspect.other-size",
+                  design.finishedWidth(),
+                  design.finishedHeight(),
+                  asked.width(),
+                  asked.height()),
+              Optional.empty()));
+    }
     if (goal instanceof Goal.FromSheet from) {
       for (Piece piece : design.pieces()) {
         if (piece.paper() != PaperKind.RIBBON

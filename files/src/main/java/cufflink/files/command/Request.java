@@ -121,7 +121,9 @@ final class Request {
     Goal wanted = goal(ruler);
     LengthFormat format = LengthFormat.of(ruler, Fractions.PLAIN);
     String reason = "";
-    if (fits && !(wanted instanceof Goal.Free)) {
+    // A finished size is as it is given; a sheet or an envelope is what that is held against.
+    boolean scales = fits ? !(wanted instanceof Goal.Free) : wanted instanceof Goal.Finished;
+    if (scales) {
       Fit fit = Fitter.fit(pattern, values, wanted, new Fitter.Manner(ruler, !free, pinned));
       values = fit.values().orElseThrow(() -> BadInputException.saying(fit.reason().say(format)));
       reason = fit.told().say(format);

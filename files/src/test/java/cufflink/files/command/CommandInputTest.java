@@ -118,6 +118,18 @@ class CommandInputTest {
     assertTrue(out.toString(StandardCharsets.UTF_8).contains("A5"));
   }
 
+  /** A finished size is a size as given; what keeps it from being so is told. */
+  @Test
+  void check_takesAFinishedSizeAsGiven() {
+    assertEquals(Cufflink.GOOD, run("check", "off-centre-gate", "--finished", "105x148mm"));
+    assertEquals("Nothing to find fault with.", out.toString(StandardCharsets.UTF_8).strip());
+    out.reset();
+    run("check", "off-centre-gate", "--finished", "105x148mm", "--set", "width=100 mm");
+    assertTrue(
+        out.toString(StandardCharsets.UTF_8).contains("is 100 × 148, and 105 × 148 was asked for"),
+        out::toString);
+  }
+
   /** A value that is set limits what is scaled, also if it is the finished size. */
   @Test
   void plan_keepsAWidthThatIsSet() {
