@@ -42,6 +42,9 @@ public class CufflinkApp extends Application {
     new FaultTeller(new FaultLog(folders), bench).listen();
     Projects files = new Projects(bench, folders, settings);
     projects = Optional.of(files);
+    if (options.demo()) {
+      files.demonstrate();
+    }
     List<Job> demonstration = preload.demonstration().join();
     // Laid before there is a window, so that the window is built once, as it will be seen.
     lay(bench, files, options, demonstration);

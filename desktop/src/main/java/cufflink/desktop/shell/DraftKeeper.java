@@ -1,5 +1,6 @@
 package cufflink.desktop.shell;
 
+import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.measure.Parsed;
 import cufflink.core.words.Words;
@@ -16,6 +17,7 @@ import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
+import javafx.beans.value.ChangeListener;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 import javafx.util.Duration;
@@ -40,15 +42,18 @@ final class DraftKeeper {
   /** What is still to be written: by job the draft, or nothing if it is to be forgotten. */
   private final Map<String, Optional<Draft>> unwritten = new LinkedHashMap<>();
 
+  private final ChangeListener<Optional<Derivation>> changed = (property, before, now) -> note();
+  private final ChangeListener<String> left = (property, before, now) -> leave(before);
   private Optional<Draft> onTable = Optional.empty();
+  private boolean forgetsUntouched;
 
   DraftKeeper(Workbench bench, Drafts drafts, ExecutorService disk) {
     this.bench = bench;
     this.drafts = drafts;
     this.disk = disk;
     pause.setOnFinished(event -> disk.execute(this::write));
-    bench.derivation().addListener((property, before, now) -> note());
-    bench.id().addListener((property, before, now) -> leave(before));
+    bench.derivation().addListener(changed);
+    bench.id().addListener(left);
   }
 
   /** Returns the jobs that are not saved and do not lie on the table just now. */
@@ -176,8 +181,19 @@ final class DraftKeeper {
         });
   }
 
+  /** Jobs of the demonstration are no work of the maker's until they are changed. */
+  void forgetWhatIsUntouched() {
+    forgetsUntouched = true;
+  }
+
   void close() {
+    bench.derivation().removeListener(changed);
+    bench.id().removeListener(left);
     pause.stop();
+    if (forgetsUntouched && !bench.isTouched()) {
+      onTable.ifPresent(each -> plan(each.id(), Optional.empty()));
+      pause.stop();
+    }
     write();
     drafts.close();
   }

@@ -105,6 +105,11 @@ public final class Projects {
     return drafts.recover(lays);
   }
 
+  /** Keeps no draft of what is only looked at, as in the demonstration. */
+  public void demonstrate() {
+    drafts.forgetWhatIsUntouched();
+  }
+
   /**
    * Returns the jobs that are not saved and do not lie on the table.
    *

@@ -168,6 +168,33 @@ class MainWindowTest {
     assertTrue(projects.waiting().isEmpty());
   }
 
+  /**
+   * A demonstration that was only looked at leaves nothing behind; what was changed in it stays.
+   */
+  @Test
+  void demonstration_onlyLookedAt_leavesNoDraft(FxRobot robot) throws IOException {
+    robot.interact(() -> projects.demonstrate());
+    lay(robot, 0);
+    lay(robot, 1);
+    robot.interact(() -> projects.close());
+    assertEquals(0, drafts());
+    Projects again = new Projects(bench, new UserFolders(folder), Settings.NEW);
+    again.demonstrate();
+    lay(robot, 0);
+    robot.interact(() -> bench.sizing().nudge("left", 1));
+    robot.interact(again::close);
+    assertEquals(1, drafts());
+  }
+
+  private long drafts() throws IOException {
+    if (!Files.isDirectory(folder.resolve("drafts"))) {
+      return 0;
+    }
+    try (var files = Files.walk(folder.resolve("drafts"))) {
+      return files.filter(each -> each.toString().endsWith(".draft")).count();
+    }
+  }
+
   /** Changes that never cease for long are on the disk all the same. */
   @Test
   void steadyNudging_isKeptOnTheWay(FxRobot robot) throws IOException {
