@@ -19,6 +19,7 @@ import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Function;
+import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
@@ -26,6 +27,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 
 /**
  * Which construction? What the maker has and wants stands in one sentence; below it lie the
@@ -45,12 +47,13 @@ final class ShelfView extends VBox {
   private final Workbench bench;
   private final FlowPane table = new FlowPane();
   private final VBox head = new VBox();
-  private final Label none = new Label(Words.say("shelf.none"));
+  private final Label note = new Label();
+  private final PauseTransition patience = new PauseTransition(Duration.millis(500));
   private final Label problem = new Label();
   private final TextField search = new TextField();
   private Wish wish = Wish.ANYTHING;
   private Marks shown;
-  private int asked;
+  private volatile int asked;
 
   ShelfView(Workbench bench, Projects projects) {
     this.bench = bench;
@@ -62,9 +65,12 @@ final class ShelfView extends VBox {
     search.getStyleClass().add("shelf-search");
     search.textProperty().addListener((property, before, now) -> wish(wish.withText(now)));
     table.getStyleClass().add("shelf-table");
-    none.getStyleClass().add("shelf-none");
-    none.setWrapText(true);
-    VBox all = new VBox(new WaitingView(projects), none, table);
+    note.getStyleClass().add("shelf-none");
+    note.setWrapText(true);
+    note.visibleProperty().bind(note.textProperty().isNotEmpty());
+    note.managedProperty().bind(note.visibleProperty());
+    patience.setOnFinished(event -> note.setText(Words.say("shelf.looking")));
+    VBox all = new VBox(new WaitingView(projects), note, table);
     for (String problem : bench.library().problems()) {
       Label label = new Label(problem);
       label.getStyleClass().add("shelf-problem");
@@ -273,24 +279,44 @@ final class ShelfView extends VBox {
     return items;
   }
 
-  /** Searches beside the window's own thread; only the last question asked is answered. */
+  /**
+   * Searches beside the window's own thread; only the last question asked is answered. A search
+   * that takes long says so, and never that nothing was found before it has looked.
+   */
   private void find() {
     int question = ++asked;
     Wish looked = wish;
     Marks marks = shown;
+    patience.playFromStart();
     SEARCHER.execute(
         () -> {
-          List<Offer> offers = looked.fulfil(bench.library().patterns(), marks);
-          Platform.runLater(
-              () -> {
-                if (question == asked) {
-                  lay(offers, looked);
-                }
-              });
+          if (question != asked) {
+            return;
+          }
+          try {
+            List<Offer> offers = looked.fulfil(bench.library().patterns(), marks);
+            Platform.runLater(() -> answer(question, () -> lay(offers, looked)));
+          } finally {
+            Platform.runLater(() -> answer(question, this::endLooking));
+          }
         });
   }
 
+  private void endLooking() {
+    patience.stop();
+    if (note.getText().equals(Words.say("shelf.looking"))) {
+      note.setText("");
+    }
+  }
+
+  private void answer(int question, Runnable answer) {
+    if (question == asked) {
+      answer.run();
+    }
+  }
+
   private void lay(List<Offer> offers, Wish looked) {
+    endLooking();
     table
         .getChildren()
         .setAll(
@@ -299,7 +325,6 @@ final class ShelfView extends VBox {
                     offer ->
                         new Stand(bench, offer, looked.copies(), () -> bench.choose(offer, looked)))
                 .toList());
-    none.setVisible(offers.isEmpty());
-    none.setManaged(offers.isEmpty());
+    note.setText(offers.isEmpty() ? Words.say("shelf.none") : "");
   }
 }

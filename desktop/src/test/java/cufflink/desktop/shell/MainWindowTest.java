@@ -86,9 +86,11 @@ class MainWindowTest {
   @Test
   void shelf_wordsThatFitNothing_areAnsweredInWords(FxRobot robot) {
     robot.push(KeyCode.SHORTCUT, KeyCode.F).write("harbour crane");
-    waitFor(() -> robot.lookup(".stand").queryAll().isEmpty());
-    assertTrue(
-        texts(robot).stream().anyMatch(text -> text.startsWith("Nothing on the shelf will do")));
+    waitFor(
+        () ->
+            texts(robot).stream()
+                .anyMatch(text -> text.startsWith("Nothing on the shelf will do")));
+    assertTrue(robot.lookup(".stand").queryAll().isEmpty());
   }
 
   private static void waitFor(java.util.concurrent.Callable<Boolean> condition) {

@@ -91,8 +91,7 @@ class ChoosingTest {
         Optional.of(Length.ofMillimetres(151)),
         bench.job().orElseThrow().values().length("height"));
     assertTrue(
-        bench.notice().get().contains("card base, Turn-back: 227, 0.5 under"),
-        bench.notice().get());
+        bench.notice().get().contains("card base, Turn-back: 227 less 0.5"), bench.notice().get());
   }
 
   @Test
