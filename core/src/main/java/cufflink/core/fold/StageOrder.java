@@ -6,6 +6,7 @@ import cufflink.core.design.Stage;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** The order in which a card is folded. */
 public final class StageOrder {
@@ -33,15 +34,18 @@ public final class StageOrder {
    * @param design the design
    * @param some stages of it
    * @return their numbers, from 1
+   * @throws IllegalArgumentException if one is no stage of the design
    */
   public static List<Integer> numbers(Design design, List<Stage> some) {
     List<Stage> all = of(design);
     List<Integer> numbers = new ArrayList<>();
     for (Stage stage : some) {
-      int number = 0;
-      while (number < all.size() && all.get(number) != stage) {
-        number++;
-      }
+      // Two stages may be alike, as when a flap is opened twice; each has a number of its own.
+      int number =
+          IntStream.range(0, all.size())
+              .filter(at -> all.get(at).equals(stage) && !numbers.contains(at + 1))
+              .findFirst()
+              .orElseThrow(() -> new IllegalArgumentException("no stage of it: " + stage));
       numbers.add(number + 1);
     }
     return numbers;

@@ -9,6 +9,7 @@ import static cufflink.core.fold.Cards.model;
 import static cufflink.core.fold.Cards.piece;
 import static cufflink.core.fold.Cards.turning;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.Strips;
@@ -267,6 +268,18 @@ class AssemblyTest {
             second);
     assertEquals(List.of(second, first), StageOrder.of(design));
     assertEquals(List.of(second, first), model(design).stages());
+  }
+
+  /** A change and its undoing make an equal design anew; a stage keeps its number all the same. */
+  @Test
+  void numbers_ofAnEqualDesignAndOfStagesAlike_runFromOne() {
+    Stage again = new Stage("Open it", "base", Map.of(), Map.of(), Stage.Phase.OPENING);
+    Design design = design(List.of(halfFold()), List.of(), close(), again, again);
+    Stage alike = new Stage("Open it", "base", Map.of(), Map.of(), Stage.Phase.OPENING);
+    assertEquals(List.of(1, 2, 3), StageOrder.numbers(design, List.of(close(), alike, alike)));
+    Stage foreign = new Stage("Shut the lid", "base", Map.of("fold", 180.0));
+    assertThrows(
+        IllegalArgumentException.class, () -> StageOrder.numbers(design, List.of(foreign)));
   }
 
   /** From what lies face down on its host, the host is on the side that faces it. */
