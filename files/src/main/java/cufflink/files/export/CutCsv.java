@@ -72,7 +72,7 @@ public final class CutCsv {
   }
 
   /** Quotes what holds a separator; a text that a spreadsheet would reckon is kept a text. */
-  private static String field(String text) {
+  static String field(String text) {
     String line = Printable.line(text);
     String safe = line.matches("[=+@\\-].*") && !line.matches("-?[0-9.]+") ? "'" + line : line;
     return safe.matches(".*[\",].*") ? '"' + safe.replace("\"", "\"\"") + '"' : safe;

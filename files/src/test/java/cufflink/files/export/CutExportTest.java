@@ -47,6 +47,19 @@ class CutExportTest {
         csv.lines().toList());
   }
 
+  /** A spreadsheet reckons what begins with one of these signs; common practice, no source. */
+  @Test
+  void csv_textThatWouldBeReckoned_staysTextBehindALineBreakToo() {
+    for (String sign : List.of("=", "+", "@", "-")) {
+      for (String lead : List.of("", "\n", "\r\n", "a\n")) {
+        String field = CutCsv.field(lead + sign + "SUM(A1)\n" + sign + "1");
+        assertEquals(1, field.lines().count(), field);
+        assertTrue(!field.startsWith(sign) && !field.isBlank(), field);
+      }
+    }
+    assertEquals("-2.5", CutCsv.field("-2.5"));
+  }
+
   @Test
   void svg_partsLieOnTheirSheetsAndApart() throws Exception {
     Derivation derivation = six();
