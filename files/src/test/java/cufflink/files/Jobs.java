@@ -61,7 +61,10 @@ public final class Jobs {
             StandardSizes.sheets());
     return derivation
         .made()
-        .map(made -> PaperPlan.of(made.design(), derivation.job(), supplies, Watch.NOBODY))
+        .map(
+            made ->
+                PaperPlan.of(
+                    PaperPlan.Question.of(made.design(), derivation.job(), supplies), Watch.NOBODY))
         .orElse(List.of());
   }
 }

@@ -13,9 +13,11 @@ import cufflink.core.design.Design;
 import cufflink.core.design.PaperKind;
 import cufflink.core.fit.Goal;
 import cufflink.core.paper.Paper;
+import cufflink.core.paper.Papers;
 import cufflink.core.paper.Sheet;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * How one kind of paper is cut for a job.
@@ -29,6 +31,7 @@ import java.util.List;
  */
 public record PaperPlan(
     PaperKind kind, Paper paper, boolean isTrial, CutQuestion question, CutPlan plan, TrimRun run) {
+  private static final List<PaperKind> KINDS = List.of(PaperKind.CARDSTOCK, PaperKind.PATTERNED);
 
   /**
    * What the cutting of a job starts from.
@@ -45,28 +48,55 @@ public record PaperPlan(
   }
 
   /**
+   * All that the cutting of a job depends on: two jobs that are alike in it are cut alike.
+   *
+   * @param design the card
+   * @param title the maker's name for the job, under which paper is set aside
+   * @param order how many of it
+   * @param papers from which papers
+   * @param cutting from which sheets, each of them settled, and with what
+   * @param supplies what there is to cut from
+   */
+  public record Question(
+      Design design, String title, Order order, Papers papers, Cutting cutting, Supplies supplies) {
+    /**
+     * Asks how a job is cut.
+     *
+     * @param design the card
+     * @param job the job
+     * @param supplies what there is to cut from
+     * @return the question
+     */
+    public static Question of(Design design, Job job, Supplies supplies) {
+      Cutting cutting = job.cutting();
+      for (PaperKind kind : KINDS) {
+        cutting = cutting.withSheet(kind, sheet(job, kind, supplies.fallback()));
+      }
+      return new Question(design, job.title(), job.order(), job.papers(), cutting, supplies);
+    }
+  }
+
+  /**
    * Plans the cutting of a job: cardstock, then patterned paper; with a trial card that one first,
    * whose off-cuts serve the rest.
    *
-   * @param design the card
-   * @param job the job
-   * @param supplies what there is to cut from
+   * @param question the job, as far as its cutting depends on it
    * @param watch who waits
    * @return a plan for each kind of paper the card has, twice with a trial card
    */
-  public static List<PaperPlan> of(Design design, Job job, Supplies supplies, Watch watch) {
+  public static List<PaperPlan> of(Question question, Watch watch) {
     List<PaperPlan> plans = new ArrayList<>();
-    int copies = job.order().copies();
-    boolean trial = job.order().trialFirst() && copies > 1;
-    for (PaperKind kind : List.of(PaperKind.CARDSTOCK, PaperKind.PATTERNED)) {
-      Maker maker = new Maker(design, job, supplies, watch, kind);
+    int copies = question.order().copies();
+    boolean trial = question.order().trialFirst() && copies > 1;
+    for (PaperKind kind : KINDS) {
+      Maker maker = new Maker(question, watch, kind);
+      Drawer left = question.supplies().drawer();
       if (trial) {
-        maker.plan(supplies.drawer(), 1, true).ifPresent(plans::add);
-      }
-      Drawer left = supplies.drawer();
-      if (trial && !plans.isEmpty() && plans.get(plans.size() - 1).kind() == kind) {
-        PaperPlan first = plans.get(plans.size() - 1);
-        left = left.take(job.title(), first.plan(), first.run());
+        Optional<PaperPlan> first = maker.plan(left, 1, true);
+        first.ifPresent(plans::add);
+        if (first.isPresent()) {
+          left = left.take(question.title(), first.get().plan(), first.get().run());
+        }
       }
       maker.plan(left, trial ? copies - 1 : copies, false).ifPresent(plans::add);
     }
@@ -92,22 +122,24 @@ public record PaperPlan(
   }
 
   /** Plans one kind of paper. */
-  private record Maker(Design design, Job job, Supplies supplies, Watch watch, PaperKind kind) {
-    java.util.Optional<PaperPlan> plan(Drawer drawer, int copies, boolean isTrial) {
-      Paper paper = kind == PaperKind.PATTERNED ? job.papers().patterned() : job.papers().card();
-      List<Part> parts = CutWork.parts(design, kind, paper, copies);
+  private record Maker(Question asked, Watch watch, PaperKind kind) {
+    Optional<PaperPlan> plan(Drawer drawer, int copies, boolean isTrial) {
+      Papers papers = asked.papers();
+      Paper paper = kind == PaperKind.PATTERNED ? papers.patterned() : papers.card();
+      List<Part> parts = CutWork.parts(asked.design(), kind, paper, copies);
       if (parts.isEmpty()) {
-        return java.util.Optional.empty();
+        return Optional.empty();
       }
-      CutQuestion question = new CutQuestion(parts, stock(drawer, paper), job.cutting().trimmer());
-      CutPlan plan = CutPlanner.plan(question, supplies.usual(), watch);
+      CutQuestion question =
+          new CutQuestion(parts, stock(drawer, paper), asked.cutting().trimmer());
+      CutPlan plan = CutPlanner.plan(question, asked.supplies().usual(), watch);
       TrimRun run = TrimRun.of(plan, question.trimmer());
-      return java.util.Optional.of(new PaperPlan(kind, paper, isTrial, question, plan, run));
+      return Optional.of(new PaperPlan(kind, paper, isTrial, question, plan, run));
     }
 
     private List<Stock> stock(Drawer drawer, Paper paper) {
-      Sheet sheet = sheet(job, kind, supplies.fallback());
-      List<Stock> stock = new ArrayList<>(drawer.free(paper, job.title()));
+      Sheet sheet = asked.cutting().sheet(kind).orElseThrow();
+      List<Stock> stock = new ArrayList<>(drawer.free(paper, asked.title()));
       boolean isThere =
           stock.stream()
               .anyMatch(

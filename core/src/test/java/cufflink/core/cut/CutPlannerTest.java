@@ -15,6 +15,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -132,6 +133,7 @@ class CutPlannerTest {
   }
 
   /** The reference is a constraint solver that knows nothing of cuts but that they part sets. */
+  @Tag("slow")
   @ParameterizedTest
   @ValueSource(ints = {0, 1, 2, 3, 4, 5, 6, 7, 8, 9})
   void plan_sameSheetsAsSolver(int seed) {
@@ -344,6 +346,7 @@ class CutPlannerTest {
   }
 
   /** No guillotine plan on as few sheets leaves a larger paper: held against the solver. */
+  @Tag("slow")
   @Test
   void plan_largestSparePaper() {
     Random random = new Random(5_150);

@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -76,6 +77,7 @@ class LongestCutTest {
   }
 
   /** Many pieces go through other searches; with rough edges the edges are cut strip by strip. */
+  @Tag("slow")
   @Test
   void plan_manyPiecesOnLargeSheets_staysWithinReach() {
     Random random = new Random(17);

@@ -11,7 +11,6 @@ import cufflink.core.job.Derivation;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.run.TrimDirections;
 import cufflink.core.words.Words;
-import cufflink.desktop.work.Cutter;
 import cufflink.desktop.work.Workbench;
 import java.util.List;
 import java.util.Optional;
@@ -28,6 +27,8 @@ final class CutStation implements StationView {
   private final Workbench bench;
   private final Runnable refresh;
   private final Slider scrubber = new Slider(0, 1, 0);
+  private final Label words = words();
+  private final WaitingLine waits;
   private int paper;
 
   CutStation(Workbench bench, Runnable redraw, Runnable refresh) {
@@ -38,9 +39,17 @@ final class CutStation implements StationView {
     scrubber.setMinorTickCount(0);
     scrubber.setSnapToTicks(true);
     scrubber.setAccessibleText(Words.say("trim.scrubber"));
-    scrubber.valueProperty().addListener((property, before, now) -> redraw.run());
-    Cutter cutter = bench.cutter();
-    cutter.plans().addListener((property, before, now) -> refresh.run());
+    scrubber
+        .valueProperty()
+        .addListener(
+            (property, before, now) -> {
+              plan().ifPresent(each -> words.setText(direction(each)));
+              redraw.run();
+            });
+    bench.cutter().plans().addListener((property, before, now) -> refresh.run());
+    waits =
+        new WaitingLine(bench.cutter().planner(), Words.say("trim.busy"))
+            .stoppedBy(bench.cutter().planner()::enough);
   }
 
   private Optional<PaperPlan> plan() {
@@ -62,6 +71,11 @@ final class CutStation implements StationView {
   }
 
   @Override
+  public Optional<WaitingLine> waits() {
+    return Optional.of(waits);
+  }
+
+  @Override
   public Optional<Drawing> draw(Derivation derivation, Surface surface) {
     Optional<PaperPlan> shown = plan().filter(each -> !each.plan().sheets().isEmpty());
     if (shown.isEmpty()) {
@@ -77,13 +91,6 @@ final class CutStation implements StationView {
 
   @Override
   public Optional<Node> foot(Derivation derivation) {
-    if (bench.cutter().busy().get()) {
-      Button stop = new Button(Words.say("trim.stop"));
-      stop.setOnAction(event -> bench.cutter().stop());
-      Label soFar = words("");
-      soFar.textProperty().bind(bench.cutter().best());
-      return Optional.of(foot(soFar, stop));
-    }
     return plan()
         .filter(each -> !each.plan().sheets().isEmpty())
         .map(each -> foot(derivation, each));
@@ -92,8 +99,7 @@ final class CutStation implements StationView {
   private Node foot(Derivation derivation, PaperPlan plan) {
     int count = plan.run().steps().size();
     scrubber.setMax(Math.max(1, count));
-    Label words = words(direction(plan));
-    scrubber.valueProperty().addListener((property, before, now) -> words.setText(direction(plan)));
+    words.setText(direction(plan));
     HBox.setHgrow(scrubber, Priority.ALWAYS);
     HBox row =
         foot(scrubber, button("step.back", -1), button("step.on", 1), keeping(derivation, plan));
@@ -102,8 +108,8 @@ final class CutStation implements StationView {
     return new VBox(above, row);
   }
 
-  private static Label words(String text) {
-    Label words = new Label(text);
+  private static Label words() {
+    Label words = new Label();
     words.getStyleClass().add("direction");
     words.setWrapText(true);
     words.setMaxWidth(Double.MAX_VALUE);

@@ -4,6 +4,7 @@ import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.measure.Parsed;
 import cufflink.core.words.Words;
+import cufflink.desktop.wait.InOrder;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.project.Drafts;
 import cufflink.files.project.Drafts.Draft;
@@ -14,7 +15,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.beans.value.ChangeListener;
@@ -32,7 +32,7 @@ final class DraftKeeper {
 
   private final Workbench bench;
   private final Drafts drafts;
-  private final ExecutorService disk;
+  private final InOrder disk;
   private final PauseTransition pause = new PauseTransition(AFTER_A_CHANGE);
   private final ObservableList<Draft> waiting = FXCollections.observableArrayList();
 
@@ -47,11 +47,11 @@ final class DraftKeeper {
   private Optional<Draft> onTable = Optional.empty();
   private boolean forgetsUntouched;
 
-  DraftKeeper(Workbench bench, Drafts drafts, ExecutorService disk) {
+  DraftKeeper(Workbench bench, Drafts drafts, InOrder disk) {
     this.bench = bench;
     this.drafts = drafts;
     this.disk = disk;
-    pause.setOnFinished(event -> disk.execute(this::write));
+    pause.setOnFinished(event -> disk.run(this::write));
     bench.derivation().addListener(changed);
     bench.id().addListener(left);
   }
@@ -170,15 +170,15 @@ final class DraftKeeper {
   /** Takes a job off the shelf; its draft stays on the disk, out of the way. */
   void putAway(Draft draft) {
     waiting.remove(draft);
-    disk.execute(
+    disk.run(
         () -> {
           write();
           Parsed<Path> away = drafts.putAway(draft.id());
-          tell(
-              away.value()
-                  .map(path -> Words.say("draft.away", draft.job().title(), path))
-                  .orElse(away.problem()));
-        });
+          return away.value()
+              .map(path -> Words.say("draft.away", draft.job().title(), path))
+              .orElse(away.problem());
+        },
+        bench::tell);
   }
 
   /** Jobs of the demonstration are no work of the maker's until they are changed. */

@@ -45,6 +45,7 @@ final class FoldStation implements StationView {
   private final Runnable anew;
   private final FoldScrubber scrubber;
   private final FoldPlayer player;
+  private final WaitingLine waits;
   private Viewpoint viewpoint = FRONT;
   private String piece = "";
   private final Label here = new Label();
@@ -59,6 +60,7 @@ final class FoldStation implements StationView {
     this.redraw = redraw;
     this.anew = anew;
     this.scrubber = new FoldScrubber(redraw);
+    this.waits = new WaitingLine(bench.folding().folder(), Words.say("fold.working"));
     this.player = new FoldPlayer(scrubber);
   }
 
@@ -93,10 +95,7 @@ final class FoldStation implements StationView {
                 Arrays.stream(Layers.values())
                     .map(each -> Sentence.item(each.title(), () -> show(each)))
                     .toList());
-    boolean works = !models.isEmpty() && !model(models).isReady();
-    thickness(derivation)
-        .or(() -> works ? Optional.of(Words.say("fold.working")) : Optional.empty())
-        .ifPresent(each -> sentence.say(each));
+    thickness(derivation).ifPresent(sentence::say);
     return sentence;
   }
 
@@ -149,9 +148,7 @@ final class FoldStation implements StationView {
   private Optional<FoldModel> prepared(Derivation.Made made) {
     return bench
         .folding()
-        .folded()
-        .get()
-        .filter(each -> each.design().equals(made.design()))
+        .of(made.design())
         .map(Folding.Folded::model)
         .filter(model -> !model.stages().isEmpty());
   }
@@ -168,6 +165,11 @@ final class FoldStation implements StationView {
     player.stop();
     scrubber.setMoment(0);
     anew.run();
+  }
+
+  @Override
+  public Optional<WaitingLine> waits() {
+    return Optional.of(waits);
   }
 
   @Override
@@ -197,7 +199,10 @@ final class FoldStation implements StationView {
   }
 
   private Optional<FoldReport> report(Derivation derivation) {
-    return bench.folding().of(derivation).map(Folding.Folded::report);
+    return derivation
+        .made()
+        .flatMap(made -> bench.folding().of(made.design()))
+        .map(Folding.Folded::report);
   }
 
   @Override

@@ -19,11 +19,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
@@ -38,7 +36,6 @@ public final class MainWindow extends StackPane {
   private final BorderPane table = new BorderPane();
   private final BorderPane frame = new BorderPane();
   private final Label notice = new Label();
-  private final HBox searching = new HBox();
   private final HelpSheet help = new HelpSheet();
   private final Map<Station, StationView> views = new EnumMap<>(Station.class);
   private Optional<Derivation> lastDrawn = Optional.empty();
@@ -71,7 +68,6 @@ public final class MainWindow extends StackPane {
     notice.textProperty().bind(bench.notice());
     notice.visibleProperty().bind(bench.notice().isNotEmpty());
     notice.managedProperty().bind(notice.visibleProperty());
-    prepareSearching();
     MenuStrip menu = new MenuStrip(bench, projects, demonstration, toggleTheme, help::toggle);
     VBox top = new VBox(menu, new StationStrip(bench, slip.looked()));
     top.getStyleClass().add("top");
@@ -85,21 +81,9 @@ public final class MainWindow extends StackPane {
     paper.addEventHandler(MouseEvent.MOUSE_MOVED, this::hover);
     bench.derivation().addListener((property, before, now) -> refresh());
     bench.station().addListener((property, before, now) -> refresh());
-    bench.folding().folded().addListener((property, before, now) -> refresh());
+    bench.folding().folder().answered().addListener((property, before, now) -> refresh());
     new Keys(this, bench, projects, toggleTheme).attach();
     refresh();
-  }
-
-  /** What takes longer than half a second says so, and can be stopped. */
-  private void prepareSearching() {
-    Label told = new Label(Words.say("size.searching"));
-    told.getStyleClass().add("notice");
-    Button stop = new Button(Words.say("trim.stop"));
-    stop.setOnAction(event -> bench.search().stop());
-    searching.getChildren().addAll(told, stop);
-    searching.getStyleClass().add("searching");
-    searching.visibleProperty().bind(bench.search().busy());
-    searching.managedProperty().bind(searching.visibleProperty());
   }
 
   HelpSheet help() {
@@ -118,7 +102,8 @@ public final class MainWindow extends StackPane {
       return;
     }
     Derivation now = derivation.get();
-    VBox question = new VBox(view.get().sentence(now), notice, searching);
+    VBox question = new VBox(view.get().sentence(now), notice);
+    view.get().waits().ifPresent(question.getChildren()::add);
     question.getStyleClass().add("question");
     table.setTop(question);
     table.setCenter(paper);
@@ -164,7 +149,10 @@ public final class MainWindow extends StackPane {
     LengthFormat format = bench.format();
     List<Flag> flags = new ArrayList<>();
     List<Finding> findings = new ArrayList<>(derivation.findings());
-    bench.folding().of(derivation).ifPresent(each -> findings.addAll(each.report().findings()));
+    derivation
+        .made()
+        .flatMap(made -> bench.folding().of(made.design()))
+        .ifPresent(each -> findings.addAll(each.report().findings()));
     for (Finding finding : findings) {
       List<Ref> places = new ArrayList<>();
       String piece = finding.place().piece();

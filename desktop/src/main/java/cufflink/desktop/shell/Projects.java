@@ -6,6 +6,7 @@ import cufflink.core.job.Job;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Parsed;
 import cufflink.core.words.Words;
+import cufflink.desktop.wait.InOrder;
 import cufflink.desktop.work.Cutter;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.export.CutCsv;
@@ -24,11 +25,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.TimeUnit;
 import java.util.function.UnaryOperator;
-import javafx.application.Platform;
 import javafx.collections.ObservableList;
 import javafx.stage.FileChooser;
 import javafx.stage.FileChooser.ExtensionFilter;
@@ -36,20 +33,12 @@ import javafx.stage.Window;
 
 /** Opens, saves, exports and remembers: everything that touches the disk, for one window. */
 public final class Projects {
-  private static final long CLOSING_SECONDS = 5;
-
   private final Workbench bench;
   private final UserFolders folders;
   private final AtomicFile writer = new AtomicFile(AtomicFile.Disk.REAL);
   private final ProjectStore store = new ProjectStore(writer);
   private final DraftKeeper drafts;
-  private final ExecutorService disk =
-      Executors.newSingleThreadExecutor(
-          task -> {
-            Thread thread = new Thread(task, "disk");
-            thread.setDaemon(true);
-            return thread;
-          });
+  private final InOrder disk = new InOrder("disk");
   private final Thread lastMoment;
   private Settings settings;
 
@@ -86,13 +75,8 @@ public final class Projects {
   public void remember(UnaryOperator<Settings> change) {
     settings = change.apply(settings);
     Settings now = settings;
-    Runnable write = () -> now.write(folders.settings(), writer);
-    if (disk.isShutdown()) {
-      // The window may tell its place only after everything else has ended.
-      write.run();
-    } else {
-      disk.execute(write);
-    }
+    // The window may tell its place only after everything else has ended.
+    disk.run(() -> now.write(folders.settings(), writer));
   }
 
   /**
@@ -295,11 +279,7 @@ public final class Projects {
     }
     Path file = withExtension(chosen.toPath(), extension);
     bench.tell(Words.say("file.writing", file.getFileName()));
-    disk.execute(
-        () -> {
-          String told = write(derivation.get(), export, file);
-          Platform.runLater(() -> bench.tell(told));
-        });
+    disk.run(() -> write(derivation.get(), export, file), bench::tell);
   }
 
   private String write(Derivation derivation, Export export, Path file) {
@@ -343,12 +323,7 @@ public final class Projects {
 
   /** Writes what is still to be written and ends. */
   public void close() {
-    disk.shutdown();
-    try {
-      disk.awaitTermination(CLOSING_SECONDS, TimeUnit.SECONDS);
-    } catch (InterruptedException interrupted) {
-      Thread.currentThread().interrupt();
-    }
+    disk.close();
     drafts.close();
     try {
       Runtime.getRuntime().removeShutdownHook(lastMoment);

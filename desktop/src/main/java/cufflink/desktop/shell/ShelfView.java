@@ -9,6 +9,7 @@ import cufflink.core.measure.Parsed;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Sheet;
 import cufflink.core.words.Words;
+import cufflink.desktop.wait.Latest;
 import cufflink.desktop.work.Wish;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.size.StandardSizes;
@@ -16,18 +17,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.function.Function;
-import javafx.animation.PauseTransition;
-import javafx.application.Platform;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
-import javafx.util.Duration;
 
 /**
  * Which construction? What the maker has and wants stands in one sentence; below it lie the
@@ -36,28 +32,31 @@ import javafx.util.Duration;
 final class ShelfView extends VBox {
   private static final List<Integer> TIMES = List.of(15, 30, 60);
   private static final List<Integer> COPIES = List.of(1, 6, 12, 20, 40);
-  private static final ExecutorService SEARCHER =
-      Executors.newSingleThreadExecutor(
-          task -> {
-            Thread thread = new Thread(task, "shelf");
-            thread.setDaemon(true);
-            return thread;
-          });
-
   private final Workbench bench;
   private final FlowPane table = new FlowPane();
   private final VBox head = new VBox();
   private final Label note = new Label();
-  private final PauseTransition patience = new PauseTransition(Duration.millis(500));
+  private final Latest<Looked, List<Offer>> finder;
   private final Label problem = new Label();
   private final TextField search = new TextField();
   private Wish wish = Wish.ANYTHING;
   private Marks shown;
-  private volatile int asked;
+
+  /** What is looked for, by which ruler. */
+  private record Looked(Wish wish, Marks marks) {}
 
   ShelfView(Workbench bench, Projects projects) {
     this.bench = bench;
     this.shown = bench.marks();
+    this.finder =
+        new Latest<>(
+            "shelf",
+            (looked, asking) -> looked.wish().fulfil(bench.library().patterns(), looked.marks()));
+    finder
+        .answered()
+        .addListener(
+            (property, before, now) ->
+                now.ifPresent(each -> lay(each.answer(), each.question().wish())));
     getStyleClass().add("shelf");
     Label question = new Label(Words.say("shelf.question"));
     question.getStyleClass().add("shelf-question");
@@ -69,8 +68,8 @@ final class ShelfView extends VBox {
     note.setWrapText(true);
     note.visibleProperty().bind(note.textProperty().isNotEmpty());
     note.managedProperty().bind(note.visibleProperty());
-    patience.setOnFinished(event -> note.setText(Words.say("shelf.looking")));
-    VBox all = new VBox(new WaitingView(projects), note, table);
+    WaitingLine looking = new WaitingLine(finder, Words.say("shelf.looking"));
+    VBox all = new VBox(new WaitingView(projects), looking, note, table);
     for (String problem : bench.library().problems()) {
       Label label = new Label(problem);
       label.getStyleClass().add("shelf-problem");
@@ -165,7 +164,9 @@ final class ShelfView extends VBox {
                         each -> wish.withPriority(each)))
             .add(search);
     head.getChildren().set(1, sentence);
-    find();
+    table.getChildren().removeIf(each -> !((Stand) each).suits(wish));
+    note.setText("");
+    finder.ask(new Looked(wish, shown));
   }
 
   private List<MenuItem> abilities() {
@@ -279,44 +280,7 @@ final class ShelfView extends VBox {
     return items;
   }
 
-  /**
-   * Searches beside the window's own thread; only the last question asked is answered. A search
-   * that takes long says so, and never that nothing was found before it has looked.
-   */
-  private void find() {
-    int question = ++asked;
-    Wish looked = wish;
-    Marks marks = shown;
-    patience.playFromStart();
-    SEARCHER.execute(
-        () -> {
-          if (question != asked) {
-            return;
-          }
-          try {
-            List<Offer> offers = looked.fulfil(bench.library().patterns(), marks);
-            Platform.runLater(() -> answer(question, () -> lay(offers, looked)));
-          } finally {
-            Platform.runLater(() -> answer(question, this::endLooking));
-          }
-        });
-  }
-
-  private void endLooking() {
-    patience.stop();
-    if (note.getText().equals(Words.say("shelf.looking"))) {
-      note.setText("");
-    }
-  }
-
-  private void answer(int question, Runnable answer) {
-    if (question == asked) {
-      answer.run();
-    }
-  }
-
   private void lay(List<Offer> offers, Wish looked) {
-    endLooking();
     table
         .getChildren()
         .setAll(

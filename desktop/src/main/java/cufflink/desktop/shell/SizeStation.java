@@ -37,9 +37,13 @@ final class SizeStation implements StationView {
   private static final int MOST_OFFERS = 10;
 
   private final Workbench bench;
+  private final WaitingLine waits;
 
   SizeStation(Workbench bench) {
     this.bench = bench;
+    this.waits =
+        new WaitingLine(bench.sizing().search(), Words.say("size.searching"))
+            .stoppedBy(bench.sizing().search()::enough);
   }
 
   @Override
@@ -222,6 +226,11 @@ final class SizeStation implements StationView {
   static String marksWord(Marks marks) {
     String step = LengthFormat.of(marks, Fractions.TYPESET).formatWithUnit(marks.step());
     return Words.say("size.marks", step);
+  }
+
+  @Override
+  public Optional<WaitingLine> waits() {
+    return Optional.of(waits);
   }
 
   @Override

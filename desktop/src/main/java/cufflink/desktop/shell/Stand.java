@@ -15,6 +15,7 @@ import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Tolerance;
 import cufflink.core.words.Words;
 import cufflink.desktop.paper.PaperView;
+import cufflink.desktop.work.Wish;
 import cufflink.desktop.work.Workbench;
 import java.util.Optional;
 import javafx.scene.AccessibleRole;
@@ -31,7 +32,10 @@ final class Stand extends VBox {
   private static final double LEAST_WIDTH = 190;
   private static final double TALLEST = 300;
 
+  private final Offer offer;
+
   Stand(Workbench bench, Offer offer, int copies, Runnable take) {
+    this.offer = offer;
     Design design = offer.design();
     FoldModel model = FoldModel.assembled(design, FlatPattern.of(design.base(), Tolerance.PAPER));
     PaperView paper = paper(design, model, bench);
@@ -59,6 +63,11 @@ final class Stand extends VBox {
             event.consume();
           }
         });
+  }
+
+  /** Says whether the construction that lies here is one that is looked for. */
+  boolean suits(Wish wish) {
+    return wish.suits(offer.pattern());
   }
 
   private static PaperView paper(Design design, FoldModel model, Workbench bench) {

@@ -36,6 +36,15 @@ interface StationView {
   }
 
   /**
+   * Returns what says that the station waits for an answer.
+   *
+   * @return a line that shows itself when there is need of it, if the station ever waits
+   */
+  default Optional<WaitingLine> waits() {
+    return Optional.empty();
+  }
+
+  /**
    * Goes one step on or back, by the arrow keys.
    *
    * @param direction 1 for on, -1 for back

@@ -3,77 +3,29 @@ package cufflink.desktop.work;
 import cufflink.core.cut.CutPlan;
 import cufflink.core.cut.Drawer;
 import cufflink.core.cut.Watch;
-import cufflink.core.job.Cutting;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
-import cufflink.core.job.Order;
 import cufflink.core.job.PaperPlan;
-import cufflink.core.measure.Marks;
-import cufflink.core.paper.Papers;
-import cufflink.core.paper.Sheet;
 import cufflink.core.words.Words;
+import cufflink.desktop.wait.Asking;
+import cufflink.desktop.wait.Latest;
 import cufflink.files.size.StandardSizes;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import javafx.application.Platform;
-import javafx.beans.property.ReadOnlyBooleanProperty;
-import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import javafx.beans.property.ReadOnlyStringProperty;
-import javafx.beans.property.ReadOnlyStringWrapper;
 
-/**
- * Plans the cutting beside the window's own thread. Only the last question is answered; a plan that
- * takes long can be stopped, and then the best so far stands.
- */
+/** Plans the cutting of what lies on the table. A plan that takes long can be ended early. */
 public final class Cutter {
-  private static final ExecutorService PLANNER =
-      Executors.newSingleThreadExecutor(
-          task -> {
-            Thread thread = new Thread(task, "cutter");
-            thread.setDaemon(true);
-            return thread;
-          });
-
+  private final Latest<PaperPlan.Question, List<PaperPlan>> planner =
+      new Latest<>("cut plans", Cutter::plan);
   private final ReadOnlyObjectWrapper<List<PaperPlan>> plans =
       new ReadOnlyObjectWrapper<>(List.of());
-  private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper(false);
-  private final ReadOnlyStringWrapper best = new ReadOnlyStringWrapper("");
-  private Optional<Asked> last = Optional.empty();
-  private Task task = new Task();
 
-  /** All that a plan depends on. */
-  private record Asked(
-      cufflink.core.design.Design design,
-      Order order,
-      Papers papers,
-      Cutting cutting,
-      Marks marks,
-      Optional<Sheet> fromGoal,
-      Drawer drawer) {}
-
-  /** Watches one search, from whichever thread. */
-  private final class Task implements Watch {
-    private volatile boolean stopped;
-    private volatile boolean outdated;
-
-    @Override
-    public boolean stops() {
-      return stopped || outdated;
-    }
-
-    @Override
-    public void found(CutPlan found) {
-      Platform.runLater(
-          () -> {
-            if (!outdated) {
-              best.set(Words.say("trim.best", found.newSheets()));
-            }
-          });
-    }
+  Cutter() {
+    planner
+        .answered()
+        .addListener((property, before, now) -> now.ifPresent(each -> plans.set(each.answer())));
   }
 
   /**
@@ -86,26 +38,12 @@ public final class Cutter {
   }
 
   /**
-   * Returns whether a plan is being made.
+   * Returns what makes the plans.
    *
-   * @return true while one is
+   * @return the planner, with what it has found so far
    */
-  public ReadOnlyBooleanProperty busy() {
-    return busy.getReadOnlyProperty();
-  }
-
-  /**
-   * Returns how good the best plan so far is.
-   *
-   * @return a sentence
-   */
-  public ReadOnlyStringProperty best() {
-    return best.getReadOnlyProperty();
-  }
-
-  /** Ends the search; the best plan so far is taken. */
-  public void stop() {
-    task.stopped = true;
+  public Latest<PaperPlan.Question, List<PaperPlan>> planner() {
+    return planner;
   }
 
   /**
@@ -115,50 +53,31 @@ public final class Cutter {
    * @param drawer the maker's sheets and off-cuts
    */
   public void ask(Derivation derivation, Drawer drawer) {
-    if (derivation.made().isEmpty()) {
-      return;
-    }
+    question(derivation, drawer).ifPresent(planner::ask);
+  }
+
+  private static Optional<PaperPlan.Question> question(Derivation derivation, Drawer drawer) {
     Job job = derivation.job();
-    Asked asked =
-        new Asked(
-            derivation.made().get().design(),
-            job.order(),
-            job.papers(),
-            job.cutting(),
-            job.marks(),
-            Optional.of(
-                PaperPlan.sheet(
-                    job,
-                    cufflink.core.design.PaperKind.CARDSTOCK,
-                    StandardSizes.usualSheet(job.marks()))),
-            drawer);
-    if (last.filter(asked::equals).isPresent()) {
-      return;
-    }
-    last = Optional.of(asked);
-    task.outdated = true;
-    Task now = new Task();
-    task = now;
-    busy.set(true);
-    best.set(Words.say("trim.busy"));
     PaperPlan.Supplies supplies =
         new PaperPlan.Supplies(
             drawer, StandardSizes.usualSheet(job.marks()), StandardSizes.sheets());
-    PLANNER.execute(() -> plan(asked, job, supplies, now));
+    return derivation.made().map(made -> PaperPlan.Question.of(made.design(), job, supplies));
   }
 
-  private void plan(Asked asked, Job job, PaperPlan.Supplies supplies, Task now) {
-    if (now.outdated) {
-      return;
-    }
-    List<PaperPlan> made = PaperPlan.of(asked.design(), job, supplies, now);
-    Platform.runLater(
-        () -> {
-          if (!now.outdated) {
-            busy.set(false);
-            plans.set(made);
+  private static List<PaperPlan> plan(PaperPlan.Question question, Asking asking) {
+    Watch watch =
+        new Watch() {
+          @Override
+          public boolean stops() {
+            return asking.stops();
           }
-        });
+
+          @Override
+          public void found(CutPlan best) {
+            asking.tell(Words.say("trim.best", best.newSheets()));
+          }
+        };
+    return PaperPlan.of(question, watch);
   }
 
   /**
@@ -169,13 +88,8 @@ public final class Cutter {
    * @return how each paper is cut
    */
   public static List<PaperPlan> plans(Derivation derivation, Drawer drawer) {
-    Job job = derivation.job();
-    PaperPlan.Supplies supplies =
-        new PaperPlan.Supplies(
-            drawer, StandardSizes.usualSheet(job.marks()), StandardSizes.sheets());
-    return derivation
-        .made()
-        .map(made -> PaperPlan.of(made.design(), job, supplies, Watch.NOBODY))
+    return question(derivation, drawer)
+        .map(question -> PaperPlan.of(question, Watch.NOBODY))
         .orElse(List.of());
   }
 }

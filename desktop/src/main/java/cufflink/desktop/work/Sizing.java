@@ -1,10 +1,13 @@
 package cufflink.desktop.work;
 
 import cufflink.core.design.Finding;
+import cufflink.core.design.Sentence;
 import cufflink.core.design.Setting;
 import cufflink.core.design.Values;
+import cufflink.core.fit.Fit;
 import cufflink.core.fit.Fitter;
 import cufflink.core.fit.Goal;
+import cufflink.core.fit.Snap;
 import cufflink.core.fit.Snapper;
 import cufflink.core.job.Job;
 import cufflink.core.measure.Length;
@@ -18,13 +21,34 @@ import cufflink.core.pattern.Parameter.Role;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.run.ScoringHabit;
 import cufflink.core.words.Words;
+import cufflink.desktop.wait.Asking;
+import cufflink.desktop.wait.Latest;
 import java.util.Optional;
 import java.util.Set;
 
 /** The ways to change a job's sizes. Each goes to the workbench, so that it can be taken back. */
 public final class Sizing {
   private final Workbench bench;
+  private final Latest<Asked, Found> search = new Latest<>("sizes", Sizing::find);
   private Optional<Typing> typing = Optional.empty();
+
+  /**
+   * What sizes are looked for.
+   *
+   * @param pattern the construction
+   * @param job the job, with the goal that is asked for
+   * @param from the job as the maker sized it last, from which scaling begins
+   * @param snaps whether only the numbers between the marks are to be moved onto them
+   */
+  public record Asked(Pattern pattern, Job job, Job from, boolean snaps) {}
+
+  /**
+   * What sizes were found.
+   *
+   * @param values the values, if there are any
+   * @param told what the maker is told
+   */
+  public record Found(Optional<Values> values, Sentence told) {}
 
   Sizing(Workbench bench) {
     this.bench = bench;
@@ -178,26 +202,42 @@ public final class Sizing {
     fit(bench.job().orElseThrow().withProportionsKept(keeps), "");
   }
 
+  /**
+   * Returns what looks for sizes.
+   *
+   * @return the search of this table
+   */
+  public Latest<Asked, Found> search() {
+    return search;
+  }
+
+  private static Found find(Asked asked, Asking asking) {
+    Job job = asked.job();
+    if (asked.snaps()) {
+      Snap snap =
+          Snapper.snap(asked.pattern(), job.onBench(), job.marks(), job.pinned(), asking::stops);
+      return new Found(snap.values(), snap.told());
+    }
+    Fit fit =
+        Fitter.fit(asked.pattern(), asked.from().onBench(), job.goal(), manner(job), asking::stops);
+    return new Found(fit.values(), fit.told());
+  }
+
   private void fit(Job job, String subject) {
     if (job.goal() instanceof Goal.Free) {
       bench.change(job, subject, "");
       return;
     }
-    Pattern pattern = pattern();
     Job from = origin(job);
-    Optional<Job> asked = bench.job();
-    bench
-        .search()
-        .ask(
-            stops -> Fitter.fit(pattern, from.onBench(), job.goal(), manner(job), stops),
-            fit -> {
-              if (bench.job().equals(asked)) {
-                bench.change(
-                    fit.values().map(each -> job.withScaled(each, from.values())).orElse(job),
-                    subject,
-                    fit.told().say(formatOf(job)));
-              }
-            });
+    Optional<Job> before = bench.job();
+    search.ask(
+        new Asked(pattern(), job, from, false),
+        found -> {
+          if (bench.job().equals(before)) {
+            Optional<Job> fitted = found.values().map(each -> job.withScaled(each, from.values()));
+            bench.change(fitted.orElse(job), subject, found.told().say(formatOf(job)));
+          }
+        });
   }
 
   /** Scaling begins where the maker set the sizes last, but what is pinned stays as it is now. */
@@ -216,19 +256,14 @@ public final class Sizing {
       return;
     }
     Job job = bench.job().get();
-    Pattern pattern = pattern();
-    bench
-        .search()
-        .ask(
-            stops -> Snapper.snap(pattern, job.onBench(), job.marks(), job.pinned(), stops),
-            snap -> {
-              if (bench.job().equals(Optional.of(job))) {
-                bench.change(
-                    snap.values().map(job::withValues).orElse(job),
-                    "",
-                    snap.told().say(formatOf(job)));
-              }
-            });
+    search.ask(
+        new Asked(pattern(), job, job, true),
+        found -> {
+          if (bench.job().equals(Optional.of(job))) {
+            Job snapped = found.values().map(job::withValues).orElse(job);
+            bench.change(snapped, "", found.told().say(formatOf(job)));
+          }
+        });
   }
 
   private static LengthFormat formatOf(Job job) {

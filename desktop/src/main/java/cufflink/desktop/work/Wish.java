@@ -124,7 +124,13 @@ public record Wish(
     return Math.abs(Math.log(now.toMillimetres() / usual.toMillimetres()));
   }
 
-  private boolean suits(Pattern pattern) {
+  /**
+   * Says whether a construction is asked for at all, at whatever size.
+   *
+   * @param pattern the construction
+   * @return whether it does what it must, in the time there is, under the words that were typed
+   */
+  public boolean suits(Pattern pattern) {
     String words =
         (pattern.name() + " " + pattern.about() + " " + pattern.id()).toLowerCase(Locale.ROOT);
     return does.map(pattern.does()::contains).orElse(true)

@@ -64,7 +64,6 @@ public final class Workbench {
   private final ReadOnlyStringWrapper id = new ReadOnlyStringWrapper("");
   private boolean touched;
   private final MarksHabit habit;
-  private final Search search = new Search();
   private final Sizing sizing = new Sizing(this);
   private final Cutter cutter = new Cutter();
   private final Folding folding = new Folding();
@@ -180,15 +179,6 @@ public final class Workbench {
    */
   public Sizing sizing() {
     return sizing;
-  }
-
-  /**
-   * Returns what looks for sizes.
-   *
-   * @return the search of this table
-   */
-  public Search search() {
-    return search;
   }
 
   MarksHabit rulers() {

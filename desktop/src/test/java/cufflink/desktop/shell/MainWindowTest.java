@@ -393,7 +393,8 @@ class MainWindowTest {
   void cutting_spaceMakesTheNextCut(FxRobot robot) {
     lay(robot, 0);
     robot.interact(() -> bench.station().set(Station.CUT));
-    waitFor(() -> !bench.cutter().busy().get() && !bench.cutter().plans().get().isEmpty());
+    waitFor(
+        () -> !bench.cutter().planner().busy().get() && !bench.cutter().plans().get().isEmpty());
     assertTrue(
         texts(robot).stream().anyMatch(text -> text.startsWith("Sheet 1: the ")),
         texts(robot)::toString);
@@ -413,7 +414,7 @@ class MainWindowTest {
     lay(robot, 0);
     robot.interact(() -> bench.station().set(Station.CUT));
     robot.interact(() -> bench.order(bench.job().orElseThrow().order().withCopies(12)));
-    waitFor(() -> !bench.cutter().busy().get());
+    waitFor(() -> !bench.cutter().planner().busy().get());
     assertTrue(texts(robot).contains("12 × card base"), texts(robot)::toString);
     assertTrue(
         texts(robot).stream().anyMatch(text -> text.startsWith("buy 12 × A4")),
@@ -424,7 +425,8 @@ class MainWindowTest {
   void cutting_whatGoesOnNoSheet_isToldAboveThePaper(FxRobot robot) {
     robot.interact(() -> bench.choose(library.pattern("stacked-pocket-folio").orElseThrow()));
     robot.interact(() -> bench.station().set(Station.CUT));
-    waitFor(() -> !bench.cutter().busy().get() && !bench.cutter().plans().get().isEmpty());
+    waitFor(
+        () -> !bench.cutter().planner().busy().get() && !bench.cutter().plans().get().isEmpty());
     List<String> told =
         robot.lookup(".trouble").queryAll().stream()
             .map(node -> ((javafx.scene.control.Label) node).getText())

@@ -1,5 +1,6 @@
 package cufflink.desktop.shell;
 
+import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -10,10 +11,14 @@ import cufflink.files.pattern.PatternLibrary;
 import cufflink.files.project.Settings;
 import cufflink.files.project.UserFolders;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -59,5 +64,20 @@ class ShelfViewTest {
         30, TimeUnit.SECONDS, () -> !robot.lookup(".stand").queryAll().isEmpty());
     Label note = robot.lookup(".shelf-none").queryAs(Label.class);
     assertFalse(note.isVisible(), note.getText());
+  }
+
+  /** What no longer answers to the words lies there no longer, before the search has answered. */
+  @Test
+  void typing_leavesAtOnceOnlyWhatAnswersToTheWords(FxRobot robot) throws TimeoutException {
+    WaitForAsyncUtils.waitFor(
+        30, TimeUnit.SECONDS, () -> robot.lookup(".stand").queryAll().size() > 1);
+    List<String> left = new ArrayList<>();
+    robot.interact(
+        () -> {
+          robot.lookup(".shelf-search").queryAs(TextField.class).setText("squash");
+          robot.lookup(".stand").queryAll().forEach(each -> left.add(each.getAccessibleText()));
+        });
+    assertEquals(1, left.size(), left.toString());
+    assertTrue(left.get(0).toLowerCase(Locale.ROOT).contains("squash"), left.get(0));
   }
 }

@@ -73,7 +73,7 @@ class PlanningTest {
 
   private List<PaperPlan> plans(FxRobot robot) {
     robot.interact(() -> bench.cutter().ask(derivation(), bench.drawer()));
-    waitFor(() -> !bench.cutter().busy().get());
+    waitFor(() -> !bench.cutter().planner().busy().get());
     return bench.cutter().plans().get();
   }
 
@@ -91,7 +91,7 @@ class PlanningTest {
     List<PaperPlan> first = plans(robot);
     robot.interact(() -> bench.rename("Another title"));
     robot.interact(() -> bench.cutter().ask(derivation(), bench.drawer()));
-    assertFalse(bench.cutter().busy().get());
+    assertFalse(bench.cutter().planner().busy().get());
     assertEquals(first, bench.cutter().plans().get());
   }
 
@@ -104,7 +104,7 @@ class PlanningTest {
           bench.order(bench.job().orElseThrow().order().withCopies(2));
           bench.cutter().ask(derivation(), bench.drawer());
         });
-    waitFor(() -> !bench.cutter().busy().get());
+    waitFor(() -> !bench.cutter().planner().busy().get());
     assertEquals(2, bench.cutter().plans().get().get(0).question().parts().get(0).count());
   }
 
@@ -158,14 +158,19 @@ class PlanningTest {
   @Test
   void folding_answersForTheCardAtRest(FxRobot robot) {
     robot.interact(() -> bench.folding().ask(derivation()));
-    waitFor(() -> bench.folding().of(derivation()).isPresent());
-    Folding.Folded folded = bench.folding().of(derivation()).orElseThrow();
+    waitFor(() -> bench.folding().of(derivation().made().orElseThrow().design()).isPresent());
+    Folding.Folded folded =
+        bench.folding().of(derivation().made().orElseThrow().design()).orElseThrow();
     assertTrue(folded.report().findings().isEmpty());
     assertTrue(folded.report().thickness().isPresent());
-    assertEquals(derivation().made().orElseThrow().design(), folded.design());
+    assertEquals(
+        derivation().made().orElseThrow().design(),
+        bench.folding().folder().answered().get().orElseThrow().question().design());
     robot.interact(() -> bench.sizing().type("left", "80"));
-    assertTrue(bench.folding().of(derivation()).isEmpty(), "that was another card");
+    assertTrue(
+        bench.folding().of(derivation().made().orElseThrow().design()).isEmpty(),
+        "that was another card");
     robot.interact(() -> bench.folding().ask(derivation()));
-    waitFor(() -> bench.folding().of(derivation()).isPresent());
+    waitFor(() -> bench.folding().of(derivation().made().orElseThrow().design()).isPresent());
   }
 }

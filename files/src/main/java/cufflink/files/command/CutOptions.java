@@ -69,7 +69,8 @@ final class CutOptions {
     return answer
         .derivation()
         .made()
-        .map(made -> PaperPlan.of(made.design(), asked, supplies(asked), Watch.NOBODY))
+        .map(made -> PaperPlan.Question.of(made.design(), asked, supplies(asked)))
+        .map(question -> PaperPlan.of(question, Watch.NOBODY))
         .orElseThrow(() -> nothing(answer));
   }
 

@@ -161,7 +161,8 @@ record Trial(String pattern, Values set, Goal goal, Way manner, Cut cutting) {
             cufflink.core.cut.Drawer.EMPTY,
             StandardSizes.usualSheet(job.marks()),
             StandardSizes.sheets());
-    for (PaperPlan plan : PaperPlan.of(made.design(), job, supplies, Watch.NOBODY)) {
+    for (PaperPlan plan :
+        PaperPlan.of(PaperPlan.Question.of(made.design(), job, supplies), Watch.NOBODY)) {
       plan.plan().problems().forEach(problem -> problem.say(format));
       for (TrimStep step : plan.run().steps()) {
         if (step.cut().compareTo(cutting.trimmer().longestCut()) > 0) {

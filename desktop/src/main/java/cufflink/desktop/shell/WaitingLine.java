@@ -1,0 +1,40 @@
+package cufflink.desktop.shell;
+
+import cufflink.core.words.Words;
+import cufflink.desktop.wait.Latest;
+import javafx.beans.binding.Bindings;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+
+/**
+ * Says what is being worked out once that takes longer than half a second, and how far it has got.
+ * There is one for each place, which lives as long as the window.
+ */
+final class WaitingLine extends HBox {
+  /**
+   * Makes the line.
+   *
+   * @param latest what is waited for
+   * @param sentence what to say while there is nothing yet
+   */
+  WaitingLine(Latest<?, ?> latest, String sentence) {
+    Label told = new Label();
+    told.setWrapText(true);
+    told.textProperty()
+        .bind(Bindings.when(latest.soFar().isEmpty()).then(sentence).otherwise(latest.soFar()));
+    getStyleClass().add("waiting-line");
+    getChildren().add(told);
+    visibleProperty().bind(latest.slow());
+    managedProperty().bind(visibleProperty());
+  }
+
+  /** Offers to take the best so far. */
+  WaitingLine stoppedBy(Runnable enough) {
+    Button stop = new Button(Words.say("trim.stop"));
+    stop.setMinWidth(HBox.USE_PREF_SIZE);
+    stop.setOnAction(event -> enough.run());
+    getChildren().add(stop);
+    return this;
+  }
+}
