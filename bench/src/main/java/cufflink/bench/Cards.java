@@ -1,12 +1,12 @@
 package cufflink.bench;
 
-import cufflink.core.design.Setting;
 import cufflink.core.fit.Goal;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.measure.Marks;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.run.ScoringHabit;
+import cufflink.core.value.Setting;
 import cufflink.files.pattern.PatternLibrary;
 
 /** The cards that are measured: the most complex of those shipped, at its most complex. */

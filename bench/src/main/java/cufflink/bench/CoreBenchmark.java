@@ -1,22 +1,22 @@
 package cufflink.bench;
 
-import cufflink.core.drawing.Drawing;
+import cufflink.core.assembly.Pose;
+import cufflink.core.card.FoldModel;
 import cufflink.core.drawing.FlatDrawing;
 import cufflink.core.drawing.FoldDrawing;
 import cufflink.core.drawing.Patch;
-import cufflink.core.drawing.Surface;
-import cufflink.core.drawing.TextMeasure;
 import cufflink.core.fit.Fit;
 import cufflink.core.fit.Fitter;
 import cufflink.core.fit.Goal;
-import cufflink.core.fold.FoldModel;
-import cufflink.core.fold.Pose;
-import cufflink.core.fold.Viewpoint;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.Marks;
+import cufflink.core.scene.Drawing;
+import cufflink.core.scene.Surface;
+import cufflink.core.scene.TextMeasure;
+import cufflink.core.space.Viewpoint;
 import cufflink.desktop.slip.SlipSection;
 import cufflink.desktop.slip.SlipWriter;
 import cufflink.desktop.work.Station;
@@ -48,7 +48,7 @@ public class CoreBenchmark {
 
   private final Job job = Cards.accordion();
   private final Derivation derivation = Derivation.of(Cards.ACCORDION, job);
-  private final FoldModel model = derivation.made().orElseThrow().fold();
+  private final FoldModel model = derivation.made().orElseThrow().card().base();
   private final Surface surface =
       new Surface(
           924,

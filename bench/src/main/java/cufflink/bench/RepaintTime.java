@@ -1,10 +1,10 @@
 package cufflink.bench;
 
+import cufflink.core.card.FoldModel;
 import cufflink.core.drawing.FoldDrawing;
 import cufflink.core.drawing.Patch;
-import cufflink.core.fold.FoldModel;
-import cufflink.core.fold.Viewpoint;
 import cufflink.core.job.Derivation;
+import cufflink.core.space.Viewpoint;
 import cufflink.desktop.CufflinkApp;
 import cufflink.desktop.paper.FontBook;
 import cufflink.desktop.paper.PaperView;
@@ -61,7 +61,7 @@ public final class RepaintTime extends Application {
     FoldModel large = sixty.model();
     List<Series> series =
         List.of(
-            new Series("drag to repaint", made.fold(), Patch.of(made.design()), 0),
+            new Series("drag to repaint", made.card().base(), Patch.of(made.design()), 0),
             new Series(
                 sixty.facets() + " facets, frame by frame",
                 large,

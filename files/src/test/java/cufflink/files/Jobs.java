@@ -2,8 +2,6 @@ package cufflink.files;
 
 import cufflink.core.cut.Drawer;
 import cufflink.core.cut.Watch;
-import cufflink.core.design.Setting;
-import cufflink.core.design.Values;
 import cufflink.core.fit.Goal;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
@@ -11,6 +9,8 @@ import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
 import cufflink.core.run.ScoringHabit;
+import cufflink.core.value.Setting;
+import cufflink.core.value.Values;
 import cufflink.files.pattern.PatternLibrary;
 import cufflink.files.size.StandardSizes;
 import java.util.List;

@@ -1,6 +1,6 @@
 package cufflink.core.cut;
 
-import cufflink.core.design.Sentence;
+import cufflink.core.finding.Sentence;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;

@@ -1,7 +1,7 @@
 package cufflink.core.cut;
 
 import cufflink.core.cut.Filled.Solution;
-import cufflink.core.design.Sentence;
+import cufflink.core.finding.Sentence;
 import cufflink.core.measure.Length;
 import cufflink.core.paper.Sheet;
 import java.util.ArrayList;

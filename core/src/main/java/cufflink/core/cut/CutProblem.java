@@ -1,6 +1,6 @@
 package cufflink.core.cut;
 
-import cufflink.core.design.Sentence;
+import cufflink.core.finding.Sentence;
 import cufflink.core.measure.Length;
 import cufflink.core.paper.Sheet;
 import java.util.Comparator;

@@ -1,6 +1,8 @@
 package cufflink.core.design;
 
+import cufflink.core.finding.Sentence;
 import cufflink.core.measure.Length;
+import cufflink.core.plane.Point;
 import java.util.List;
 import java.util.Optional;
 

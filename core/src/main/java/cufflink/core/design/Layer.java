@@ -1,6 +1,7 @@
 package cufflink.core.design;
 
 import cufflink.core.measure.Length;
+import cufflink.core.plane.Point;
 import java.util.List;
 
 /**

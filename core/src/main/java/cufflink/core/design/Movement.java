@@ -1,5 +1,9 @@
 package cufflink.core.design;
 
+import cufflink.core.plane.Area;
+import cufflink.core.plane.Point;
+import cufflink.core.plane.Segment;
+import cufflink.core.plane.Side;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,6 +1,7 @@
 package cufflink.core.design;
 
 import cufflink.core.measure.Length;
+import cufflink.core.plane.Point;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,6 +1,8 @@
 package cufflink.core.design;
 
 import cufflink.core.measure.Length;
+import cufflink.core.plane.Point;
+import cufflink.core.plane.Segment;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

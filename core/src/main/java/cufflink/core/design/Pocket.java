@@ -1,6 +1,7 @@
 package cufflink.core.design;
 
 import cufflink.core.measure.Length;
+import cufflink.core.plane.Area;
 import java.util.Optional;
 
 /**

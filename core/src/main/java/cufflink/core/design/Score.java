@@ -1,5 +1,7 @@
 package cufflink.core.design;
 
+import cufflink.core.plane.Segment;
+
 /**
  * A line pressed into a piece.
  *

@@ -1,5 +1,7 @@
 package cufflink.core.design;
 
+import cufflink.core.plane.Area;
+
 /**
  * A part of a piece that must stay free of glue: a moving part, a pocket, a fold to come.
  *

@@ -3,6 +3,10 @@ package cufflink.core.drawing;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
+import cufflink.core.scene.Fill;
+import cufflink.core.scene.Ink;
+import cufflink.core.scene.Pen;
+import cufflink.core.scene.Ref;
 import java.util.List;
 
 /**

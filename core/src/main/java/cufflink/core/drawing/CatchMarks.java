@@ -1,9 +1,13 @@
 package cufflink.core.drawing;
 
+import cufflink.core.card.FoldModel;
 import cufflink.core.flat.Spot;
 import cufflink.core.fold.Catches;
-import cufflink.core.fold.FoldModel;
-import cufflink.core.fold.Viewpoint;
+import cufflink.core.scene.Drawing;
+import cufflink.core.scene.Ink;
+import cufflink.core.scene.Ref;
+import cufflink.core.scene.Surface;
+import cufflink.core.space.Viewpoint;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,6 +1,9 @@
 package cufflink.core.drawing;
 
 import cufflink.core.flat.Spot;
+import cufflink.core.scene.Ink;
+import cufflink.core.scene.Pen;
+import cufflink.core.scene.Ref;
 
 /** The small sign at a line's end on the ruler, so that its kind is told without colour. */
 final class EndMark {

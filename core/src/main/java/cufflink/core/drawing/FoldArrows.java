@@ -1,11 +1,14 @@
 package cufflink.core.drawing;
 
+import cufflink.core.assembly.Pose;
+import cufflink.core.card.FoldModel;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
-import cufflink.core.fold.FoldModel;
-import cufflink.core.fold.Pose;
-import cufflink.core.fold.Vec;
-import cufflink.core.fold.Viewpoint;
+import cufflink.core.scene.Ink;
+import cufflink.core.scene.Pen;
+import cufflink.core.scene.Ref;
+import cufflink.core.space.Vec;
+import cufflink.core.space.Viewpoint;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

@@ -1,15 +1,18 @@
 package cufflink.core.drawing;
 
-import cufflink.core.design.Area;
 import cufflink.core.design.Design;
 import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
-import cufflink.core.design.Point;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Length;
+import cufflink.core.plane.Area;
+import cufflink.core.plane.Point;
+import cufflink.core.scene.Fill;
+import cufflink.core.scene.Ink;
+import cufflink.core.scene.Ref;
 import java.util.ArrayList;
 import java.util.List;
 

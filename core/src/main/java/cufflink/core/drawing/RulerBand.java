@@ -1,10 +1,14 @@
 package cufflink.core.drawing;
 
-import cufflink.core.drawing.Drawing.Anchor;
-import cufflink.core.drawing.Drawing.Tone;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
+import cufflink.core.scene.Drawing.Anchor;
+import cufflink.core.scene.Drawing.Tone;
+import cufflink.core.scene.Fill;
+import cufflink.core.scene.Ink;
+import cufflink.core.scene.Pen;
+import cufflink.core.scene.Ref;
 import java.util.List;
 
 /** A ruler along an edge of the paper, with the maker's own marks. */

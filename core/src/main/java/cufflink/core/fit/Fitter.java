@@ -1,11 +1,10 @@
 package cufflink.core.fit;
 
 import cufflink.core.design.Design;
-import cufflink.core.design.Finding;
 import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
-import cufflink.core.design.Sentence;
-import cufflink.core.design.Values;
+import cufflink.core.finding.Finding;
+import cufflink.core.finding.Sentence;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
 import cufflink.core.paper.Sheet;
@@ -15,6 +14,7 @@ import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Parameter.Role;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.pattern.PatternEvaluator;
+import cufflink.core.value.Values;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,11 +1,11 @@
 package cufflink.core.fit;
 
 import cufflink.core.design.Design;
-import cufflink.core.design.Values;
 import cufflink.core.measure.Length;
 import cufflink.core.paper.Envelope;
 import cufflink.core.paper.Sheet;
 import cufflink.core.pattern.Pattern;
+import cufflink.core.value.Values;
 import java.util.Optional;
 
 /**

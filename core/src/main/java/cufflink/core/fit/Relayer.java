@@ -1,12 +1,12 @@
 package cufflink.core.fit;
 
-import cufflink.core.design.Values;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
 import cufflink.core.pattern.Bench;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.pattern.PatternEvaluator;
+import cufflink.core.value.Values;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

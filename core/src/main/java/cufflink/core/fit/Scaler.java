@@ -1,6 +1,5 @@
 package cufflink.core.fit;
 
-import cufflink.core.design.Values;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
 import cufflink.core.pattern.Bench;
@@ -8,6 +7,7 @@ import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Parameter.Role;
 import cufflink.core.pattern.Parameter.Scaling;
 import cufflink.core.pattern.Pattern;
+import cufflink.core.value.Values;
 import java.util.Set;
 
 /** Scales the values of a pattern to a finished size and puts them on marks. */

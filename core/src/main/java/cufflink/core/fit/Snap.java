@@ -1,7 +1,7 @@
 package cufflink.core.fit;
 
-import cufflink.core.design.Sentence;
-import cufflink.core.design.Values;
+import cufflink.core.finding.Sentence;
+import cufflink.core.value.Values;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,9 +1,9 @@
 package cufflink.core.fit;
 
-import cufflink.core.design.Finding;
-import cufflink.core.design.Sentence;
-import cufflink.core.design.Values;
+import cufflink.core.finding.Finding;
+import cufflink.core.finding.Sentence;
 import cufflink.core.measure.Length;
+import cufflink.core.value.Values;
 import java.util.List;
 import java.util.Optional;
 

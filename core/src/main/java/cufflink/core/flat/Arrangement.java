@@ -32,7 +32,8 @@ public final class Arrangement {
    *
    * @param lines paths of two or more places each, in millimetres
    * @param tolerance how near ends and lines count as meeting
-   * @return the cells, left to right and top to bottom by their centres
+   * @return the cells, left to right and top to bottom by their centres, each ring in the same
+   *     sense from its corner with the least x and then y
    */
   public static List<Polygon> cells(List<List<Spot>> lines, Tolerance tolerance) {
     List<NodedSegmentString> paths =
@@ -52,7 +53,9 @@ public final class Arrangement {
     edges.forEach(edge -> polygonizer.add(edge.toGeometry(GEOMETRY)));
     @SuppressWarnings("unchecked") // JTS declares the collection raw; it holds polygons only
     Collection<Polygon> polygons = polygonizer.getPolygons();
-    List<Polygon> sorted = new ArrayList<>(polygons);
+    // Where a ring begins depends on where objects lie in memory until it is put in order.
+    List<Polygon> sorted = new ArrayList<>();
+    polygons.forEach(polygon -> sorted.add((Polygon) polygon.norm()));
     sorted.sort(
         Comparator.comparingDouble((Polygon polygon) -> polygon.getCentroid().getX())
             .thenComparingDouble(polygon -> polygon.getCentroid().getY()));

@@ -2,8 +2,8 @@ package cufflink.core.flat;
 
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
-import cufflink.core.design.Segment;
 import cufflink.core.measure.Tolerance;
+import cufflink.core.plane.Segment;
 import java.util.ArrayList;
 import java.util.List;
 import org.locationtech.jts.algorithm.Distance;
@@ -65,11 +65,11 @@ public record FlatPattern(Piece piece, List<Facet> facets, List<Crease> creases)
     return facets;
   }
 
-  private static List<Spot> spots(List<cufflink.core.design.Point> points) {
+  private static List<Spot> spots(List<cufflink.core.plane.Point> points) {
     return points.stream().map(Spot::from).toList();
   }
 
-  private static Polygon polygon(List<cufflink.core.design.Point> corners) {
+  private static Polygon polygon(List<cufflink.core.plane.Point> corners) {
     return Facet.polygon(spots(corners));
   }
 

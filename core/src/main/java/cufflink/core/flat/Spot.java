@@ -1,6 +1,6 @@
 package cufflink.core.flat;
 
-import cufflink.core.design.Point;
+import cufflink.core.plane.Point;
 
 /**
  * A place on a piece for geometry.

@@ -1,7 +1,12 @@
 package cufflink.core.fold;
 
+import cufflink.core.assembly.Link;
+import cufflink.core.assembly.Pose;
+import cufflink.core.card.FoldModel;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
+import cufflink.core.space.Motion;
+import cufflink.core.space.Vec;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;

@@ -1,9 +1,16 @@
 package cufflink.core.fold;
 
+import cufflink.core.assembly.Pose;
+import cufflink.core.card.FoldModel;
 import cufflink.core.design.Face;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
+import cufflink.core.layers.LayerOrder;
+import cufflink.core.layers.Overlap;
+import cufflink.core.layers.PlyOrder;
 import cufflink.core.measure.Tolerance;
+import cufflink.core.space.Vec;
+import cufflink.core.space.Viewpoint;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

@@ -1,10 +1,16 @@
 package cufflink.core.fold;
 
+import cufflink.core.assembly.Assembly;
+import cufflink.core.assembly.Pose;
+import cufflink.core.card.FoldModel;
 import cufflink.core.design.Fold;
 import cufflink.core.flat.Crease;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
+import cufflink.core.layers.LayerOrder;
 import cufflink.core.measure.Tolerance;
+import cufflink.core.space.Motion;
+import cufflink.core.space.Vec;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

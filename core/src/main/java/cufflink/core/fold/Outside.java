@@ -1,7 +1,12 @@
 package cufflink.core.fold;
 
+import cufflink.core.assembly.Assembly;
+import cufflink.core.assembly.Pose;
+import cufflink.core.card.FoldModel;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
+import cufflink.core.layers.Areas;
+import cufflink.core.space.Vec;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

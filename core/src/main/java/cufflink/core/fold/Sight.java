@@ -1,11 +1,17 @@
 package cufflink.core.fold;
 
+import cufflink.core.assembly.Pose;
+import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
 import cufflink.core.design.Face;
 import cufflink.core.design.Layer;
-import cufflink.core.design.Side;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
+import cufflink.core.layers.Areas;
+import cufflink.core.plane.Side;
+import cufflink.core.space.Motion;
+import cufflink.core.space.Vec;
+import cufflink.core.space.Viewpoint;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;

@@ -1,15 +1,17 @@
 package cufflink.core.fold;
 
+import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
 import cufflink.core.design.Fold;
 import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
-import cufflink.core.design.Point;
 import cufflink.core.design.Score;
-import cufflink.core.design.Segment;
 import cufflink.core.flat.FlatPattern;
+import cufflink.core.layers.LayerOrder;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Tolerance;
+import cufflink.core.plane.Point;
+import cufflink.core.plane.Segment;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -1,21 +1,25 @@
 package cufflink.core.fold;
 
-import cufflink.core.design.Area;
+import cufflink.core.assembly.Assembly;
+import cufflink.core.assembly.Pose;
+import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Opening;
 import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Pocket;
-import cufflink.core.design.Point;
 import cufflink.core.flat.Arrangement;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
+import cufflink.core.layers.Overlay;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Tolerance;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Materials;
 import cufflink.core.paper.Papers;
+import cufflink.core.plane.Area;
+import cufflink.core.plane.Point;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

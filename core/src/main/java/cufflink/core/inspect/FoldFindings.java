@@ -1,22 +1,23 @@
 package cufflink.core.inspect;
 
-import cufflink.core.design.Finding;
-import cufflink.core.design.Finding.Place;
-import cufflink.core.design.Finding.Severity;
+import cufflink.core.assembly.Assembly;
+import cufflink.core.card.FoldModel;
 import cufflink.core.design.Fold;
 import cufflink.core.design.Piece;
-import cufflink.core.design.Sentence;
 import cufflink.core.design.Stage;
+import cufflink.core.finding.Finding;
+import cufflink.core.finding.Finding.Place;
+import cufflink.core.finding.Finding.Severity;
+import cufflink.core.finding.Sentence;
 import cufflink.core.flat.Crease;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.flat.Vertex;
-import cufflink.core.fold.Assembly;
 import cufflink.core.fold.Catches;
 import cufflink.core.fold.FlatFoldability;
-import cufflink.core.fold.FoldModel;
-import cufflink.core.fold.LayerOrder;
 import cufflink.core.fold.MirroredCrease;
 import cufflink.core.fold.Outside;
+import cufflink.core.layers.LayerOrder;
+import cufflink.core.linkage.Stuck;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Tolerance;
 import java.util.ArrayList;
@@ -118,14 +119,14 @@ final class FoldFindings {
             });
   }
 
-  private static String kind(FoldModel.Stuck stuck) {
+  private static String kind(Stuck stuck) {
     if (stuck.loose() > 0) {
       return "stage-loose";
     }
     return stuck.proved() ? "stage-stuck" : "stage-unknown";
   }
 
-  private static Sentence sentence(FoldModel model, Stage stage, FoldModel.Stuck stuck) {
+  private static Sentence sentence(FoldModel model, Stage stage, Stuck stuck) {
     if (stuck.crowd() > 0) {
       return Sentence.of("fold.crowded", stage.title(), Integer.toString(stuck.crowd()));
     }

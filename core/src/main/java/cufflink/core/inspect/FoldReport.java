@@ -1,13 +1,14 @@
 package cufflink.core.inspect;
 
+import cufflink.core.card.Card;
+import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
-import cufflink.core.design.Finding;
+import cufflink.core.finding.Finding;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.fold.Catches;
-import cufflink.core.fold.FoldModel;
-import cufflink.core.fold.LayerOrder;
 import cufflink.core.fold.Sight;
 import cufflink.core.fold.Thickness;
+import cufflink.core.layers.LayerOrder;
 import cufflink.core.measure.Tolerance;
 import cufflink.core.paper.Materials;
 import java.util.ArrayList;
@@ -19,12 +20,14 @@ import java.util.function.BooleanSupplier;
  * What is known of a card once it has been folded in thought: what goes wrong on the way, how thick
  * it is closed, and what shows of it after each stage.
  *
+ * @param model the card, folded: it can be shown at any moment
  * @param findings what goes wrong
  * @param thickness how thick the closed card is where, if it lies
  * @param states what shows after each stage, in order
  * @param catches where paper meets paper on the way
  */
 public record FoldReport(
+    FoldModel model,
     List<Finding> findings,
     Optional<Thickness> thickness,
     List<State> states,
@@ -48,6 +51,18 @@ public record FoldReport(
   /**
    * Folds a card in thought.
    *
+   * @param card the card
+   * @param materials what goes into it
+   * @param stops asked now and then; true ends it
+   * @return all that came of it; of no use if it was ended
+   */
+  public static FoldReport of(Card card, Materials materials, BooleanSupplier stops) {
+    return of(card.design(), card.whole().unprepared(), materials, stops);
+  }
+
+  /**
+   * Folds a card in thought, with a model at hand.
+   *
    * @param design the card
    * @param model the card, put together
    * @param materials what goes into it
@@ -58,11 +73,11 @@ public record FoldReport(
       Design design, FoldModel model, Materials materials, BooleanSupplier stops) {
     if (model.isTooLarge()) {
       Finding tooLarge = FoldFindings.tooLarge(model);
-      return new FoldReport(List.of(tooLarge), Optional.empty(), List.of(), List.of());
+      return new FoldReport(model, List.of(tooLarge), Optional.empty(), List.of(), List.of());
     }
     model.prepare(stops);
     if (stops.getAsBoolean()) {
-      return new FoldReport(List.of(), Optional.empty(), List.of(), List.of());
+      return new FoldReport(model, List.of(), Optional.empty(), List.of(), List.of());
     }
     int done = model.closing();
     List<Finding> findings = new ArrayList<>(FoldFindings.vertices(model));
@@ -103,7 +118,7 @@ public record FoldReport(
     findings.addAll(new PrintInspection(model, materials.papers()).of(states));
     Optional<Thickness> thickness =
         flat ? Optional.of(Thickness.of(model, done, design, materials)) : Optional.empty();
-    return new FoldReport(findings, thickness, states, catches);
+    return new FoldReport(model, findings, thickness, states, catches);
   }
 
   /**

@@ -1,19 +1,19 @@
 package cufflink.core.inspect;
 
-import cufflink.core.design.Area;
 import cufflink.core.design.Design;
-import cufflink.core.design.Finding;
-import cufflink.core.design.Finding.Place;
-import cufflink.core.design.Finding.Severity;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
-import cufflink.core.design.Sentence;
-import cufflink.core.design.Side;
 import cufflink.core.design.Zone;
+import cufflink.core.finding.Finding;
+import cufflink.core.finding.Finding.Place;
+import cufflink.core.finding.Finding.Severity;
+import cufflink.core.finding.Sentence;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Length;
+import cufflink.core.plane.Area;
+import cufflink.core.plane.Side;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -39,7 +39,7 @@ final class GlueInspection {
   }
 
   private void check(Joint joint, Piece piece) {
-    Length over = joint.area().over(piece);
+    Length over = joint.area().over(piece.width(), piece.height());
     if (over.isPositive()) {
       add(
           "hangs-over",
@@ -61,7 +61,7 @@ final class GlueInspection {
 
   /** Glue beside the paper seals what lies behind it. */
   private void checkPaper(Joint joint, Area glue, Piece piece) {
-    if (glue.over(piece).isPositive() || !lies(glue, piece)) {
+    if (glue.over(piece.width(), piece.height()).isPositive() || !lies(glue, piece)) {
       add(
           "glue-off-paper",
           Place.on(piece.id(), joint.id()),

@@ -1,17 +1,17 @@
 package cufflink.core.inspect;
 
 import cufflink.core.design.Design;
-import cufflink.core.design.Finding;
-import cufflink.core.design.Finding.Place;
-import cufflink.core.design.Finding.Severity;
 import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Pocket;
 import cufflink.core.design.Score;
-import cufflink.core.design.Sentence;
+import cufflink.core.finding.Finding;
+import cufflink.core.finding.Finding.Place;
+import cufflink.core.finding.Finding.Severity;
+import cufflink.core.finding.Sentence;
 import cufflink.core.fit.Goal;
 import cufflink.core.flat.FlatPattern;
-import cufflink.core.fold.ClosedState;
+import cufflink.core.layers.ClosedState;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Tolerance;
 import cufflink.core.paper.HeldItem;

@@ -1,19 +1,19 @@
 package cufflink.core.inspect;
 
 import cufflink.core.design.Design;
-import cufflink.core.design.Finding;
-import cufflink.core.design.Finding.Place;
-import cufflink.core.design.Finding.Severity;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Piece;
-import cufflink.core.design.Point;
 import cufflink.core.design.Score;
-import cufflink.core.design.Segment;
-import cufflink.core.design.Sentence;
+import cufflink.core.finding.Finding;
+import cufflink.core.finding.Finding.Place;
+import cufflink.core.finding.Finding.Severity;
+import cufflink.core.finding.Sentence;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Tolerance;
+import cufflink.core.plane.Point;
+import cufflink.core.plane.Segment;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,9 +1,9 @@
 package cufflink.core.inspect;
 
-import cufflink.core.design.Finding;
-import cufflink.core.design.Finding.Place;
-import cufflink.core.design.Finding.Severity;
-import cufflink.core.design.Sentence;
+import cufflink.core.finding.Finding;
+import cufflink.core.finding.Finding.Place;
+import cufflink.core.finding.Finding.Severity;
+import cufflink.core.finding.Sentence;
 import cufflink.core.flat.Crease;
 import cufflink.core.flat.FlatPattern;
 import java.util.ArrayDeque;

@@ -1,17 +1,17 @@
 package cufflink.core.inspect;
 
+import cufflink.core.card.FoldModel;
 import cufflink.core.design.Face;
-import cufflink.core.design.Finding;
-import cufflink.core.design.Finding.Place;
-import cufflink.core.design.Finding.Severity;
 import cufflink.core.design.Layer;
 import cufflink.core.design.PaperKind;
-import cufflink.core.design.Sentence;
-import cufflink.core.design.Side;
-import cufflink.core.fold.FoldModel;
+import cufflink.core.finding.Finding;
+import cufflink.core.finding.Finding.Place;
+import cufflink.core.finding.Finding.Severity;
+import cufflink.core.finding.Sentence;
 import cufflink.core.fold.Sight;
 import cufflink.core.paper.Paper;
 import cufflink.core.paper.Papers;
+import cufflink.core.plane.Side;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;

@@ -1,20 +1,18 @@
 package cufflink.core.job;
 
+import cufflink.core.card.Card;
 import cufflink.core.design.Design;
-import cufflink.core.design.Finding;
-import cufflink.core.design.Finding.Place;
-import cufflink.core.design.Finding.Severity;
-import cufflink.core.design.Sentence;
-import cufflink.core.design.Values;
-import cufflink.core.flat.FlatPattern;
-import cufflink.core.fold.ClosedState;
-import cufflink.core.fold.FoldModel;
+import cufflink.core.finding.Finding;
+import cufflink.core.finding.Finding.Place;
+import cufflink.core.finding.Finding.Severity;
+import cufflink.core.finding.Sentence;
 import cufflink.core.inspect.Inspection;
-import cufflink.core.measure.Tolerance;
+import cufflink.core.layers.ClosedState;
 import cufflink.core.pattern.Evaluation;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.pattern.PatternEvaluator;
 import cufflink.core.run.ScoreRun;
+import cufflink.core.value.Values;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -34,24 +32,23 @@ public record Derivation(
   /**
    * What follows from a design.
    *
-   * @param design the design
-   * @param flat its first piece, divided into facets
-   * @param fold how that folds
-   * @param others how the other pieces fold that are folded in stages
+   * @param card the card, put together
    * @param closed the closed card, if it closes
    * @param scoring how each piece is scored, pieces without scores left out
    */
-  public record Made(
-      Design design,
-      FlatPattern flat,
-      FoldModel fold,
-      List<FoldModel> others,
-      Optional<ClosedState> closed,
-      List<ScoreRun> scoring) {
+  public record Made(Card card, Optional<ClosedState> closed, List<ScoreRun> scoring) {
     /** Copies the list. */
     public Made {
-      others = List.copyOf(others);
       scoring = List.copyOf(scoring);
+    }
+
+    /**
+     * Returns the design.
+     *
+     * @return what the card is made from
+     */
+    public Design design() {
+      return card.design();
     }
   }
 
@@ -74,7 +71,7 @@ public record Derivation(
     if (made.isEmpty()) {
       evaluation.design().map(Derivation::noPaper).ifPresent(findings::add);
     }
-    made.map(Made::flat).flatMap(Inspection::inspect).ifPresent(findings::add);
+    made.map(each -> each.card().flat()).flatMap(Inspection::inspect).ifPresent(findings::add);
     made.ifPresent(
         each ->
             findings.addAll(
@@ -94,25 +91,15 @@ public record Derivation(
 
   /** Derives what follows from a design, unless nothing is left of its first piece. */
   private static Optional<Made> made(Design design, Job job) {
-    FlatPattern flat = FlatPattern.of(design.base(), Tolerance.PAPER);
-    if (flat.facets().isEmpty()) {
-      return Optional.empty();
-    }
-    FoldModel fold = FoldModel.of(design, flat);
-    List<ScoreRun> scoring =
-        design.pieces().stream()
-            .filter(piece -> !piece.scores().isEmpty())
-            .map(piece -> ScoreRun.of(piece, job.habit()))
-            .toList();
-    List<FoldModel> others =
-        design.pieces().stream()
-            .skip(1)
-            .filter(
-                piece -> design.stages().stream().anyMatch(each -> each.piece().equals(piece.id())))
-            .map(piece -> FlatPattern.of(piece, Tolerance.PAPER))
-            .filter(other -> !other.facets().isEmpty())
-            .map(other -> FoldModel.of(design, other))
-            .toList();
-    return Optional.of(new Made(design, flat, fold, others, fold.closed(), scoring));
+    return Card.of(design)
+        .map(
+            card ->
+                new Made(
+                    card,
+                    card.closed(),
+                    design.pieces().stream()
+                        .filter(piece -> !piece.scores().isEmpty())
+                        .map(piece -> ScoreRun.of(piece, job.habit()))
+                        .toList()));
   }
 }

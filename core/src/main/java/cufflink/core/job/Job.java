@@ -1,6 +1,5 @@
 package cufflink.core.job;
 
-import cufflink.core.design.Values;
 import cufflink.core.fit.Goal;
 import cufflink.core.measure.Marks;
 import cufflink.core.paper.HeldItem;
@@ -8,6 +7,7 @@ import cufflink.core.paper.Materials;
 import cufflink.core.paper.Papers;
 import cufflink.core.pattern.Bench;
 import cufflink.core.run.ScoringHabit;
+import cufflink.core.value.Values;
 import java.util.HashSet;
 import java.util.Objects;
 import java.util.Optional;

@@ -1,10 +1,10 @@
 package cufflink.core.job;
 
-import cufflink.core.design.Sentence;
-import cufflink.core.design.Setting;
-import cufflink.core.design.Values;
+import cufflink.core.finding.Sentence;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Pattern;
+import cufflink.core.value.Setting;
+import cufflink.core.value.Values;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,16 +1,16 @@
 package cufflink.core.pattern;
 
-import cufflink.core.design.Area;
 import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Movement;
 import cufflink.core.design.Pocket;
-import cufflink.core.design.Segment;
-import cufflink.core.design.Side;
 import cufflink.core.design.Zone;
 import cufflink.core.expression.Formula;
 import cufflink.core.pattern.Parts.Presence;
+import cufflink.core.plane.Area;
+import cufflink.core.plane.Segment;
+import cufflink.core.plane.Side;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -3,7 +3,6 @@ package cufflink.core.pattern;
 import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
-import cufflink.core.design.Side;
 import cufflink.core.expression.Formula;
 import cufflink.core.expression.Kind;
 import cufflink.core.pattern.Assembly.AskewTemplate;
@@ -12,6 +11,7 @@ import cufflink.core.pattern.Assembly.MovementTemplate;
 import cufflink.core.pattern.Assembly.PocketTemplate;
 import cufflink.core.pattern.Assembly.ZoneTemplate;
 import cufflink.core.pattern.Parts.PieceTemplate;
+import cufflink.core.plane.Side;
 import java.util.List;
 import java.util.Optional;
 

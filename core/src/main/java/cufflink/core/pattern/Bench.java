@@ -1,11 +1,11 @@
 package cufflink.core.pattern;
 
-import cufflink.core.design.Setting;
-import cufflink.core.design.Values;
 import cufflink.core.expression.Kind;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
 import cufflink.core.paper.Papers;
+import cufflink.core.value.Setting;
+import cufflink.core.value.Values;
 import java.util.Map;
 import java.util.Set;
 

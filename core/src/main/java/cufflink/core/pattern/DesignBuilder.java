@@ -1,14 +1,11 @@
 package cufflink.core.pattern;
 
-import cufflink.core.design.Area;
 import cufflink.core.design.Design;
 import cufflink.core.design.Fold;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
-import cufflink.core.design.Point;
 import cufflink.core.design.Score;
-import cufflink.core.design.Segment;
 import cufflink.core.design.Slit;
 import cufflink.core.design.Stage;
 import cufflink.core.expression.Formula;
@@ -24,6 +21,9 @@ import cufflink.core.pattern.Parts.PieceTemplate;
 import cufflink.core.pattern.Parts.Presence;
 import cufflink.core.pattern.Parts.StageTemplate;
 import cufflink.core.pattern.Repeats.Turn;
+import cufflink.core.plane.Area;
+import cufflink.core.plane.Point;
+import cufflink.core.plane.Segment;
 import cufflink.core.words.Words;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;

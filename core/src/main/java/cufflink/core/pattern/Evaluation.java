@@ -1,8 +1,8 @@
 package cufflink.core.pattern;
 
 import cufflink.core.design.Design;
-import cufflink.core.design.Finding;
-import cufflink.core.design.Values;
+import cufflink.core.finding.Finding;
+import cufflink.core.value.Values;
 import java.util.List;
 import java.util.Optional;
 

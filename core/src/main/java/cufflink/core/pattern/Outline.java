@@ -1,6 +1,6 @@
 package cufflink.core.pattern;
 
-import cufflink.core.design.Point;
+import cufflink.core.plane.Point;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;

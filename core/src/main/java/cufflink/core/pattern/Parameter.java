@@ -1,8 +1,8 @@
 package cufflink.core.pattern;
 
-import cufflink.core.design.Setting;
 import cufflink.core.expression.Formula;
 import cufflink.core.expression.Kind;
+import cufflink.core.value.Setting;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,7 +1,7 @@
 package cufflink.core.pattern;
 
-import cufflink.core.design.Values;
 import cufflink.core.expression.Formula;
+import cufflink.core.value.Values;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;

@@ -1,7 +1,7 @@
 package cufflink.core.pattern;
 
-import cufflink.core.design.Finding;
 import cufflink.core.expression.Kind;
+import cufflink.core.finding.Finding;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
 import java.util.ArrayList;

@@ -1,16 +1,16 @@
 package cufflink.core.pattern;
 
 import cufflink.core.design.Design;
-import cufflink.core.design.Finding;
-import cufflink.core.design.Finding.Fix;
-import cufflink.core.design.Finding.Place;
-import cufflink.core.design.Finding.Severity;
-import cufflink.core.design.Sentence;
-import cufflink.core.design.Setting;
-import cufflink.core.design.Values;
 import cufflink.core.expression.Formula;
 import cufflink.core.expression.Kind;
+import cufflink.core.finding.Finding;
+import cufflink.core.finding.Finding.Fix;
+import cufflink.core.finding.Finding.Place;
+import cufflink.core.finding.Finding.Severity;
+import cufflink.core.finding.Sentence;
 import cufflink.core.measure.Length;
+import cufflink.core.value.Setting;
+import cufflink.core.value.Values;
 import cufflink.core.words.Words;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,10 +1,10 @@
 package cufflink.core.pattern;
 
-import cufflink.core.design.Sentence;
 import cufflink.core.expression.Formula;
 import cufflink.core.expression.Kind;
 import cufflink.core.expression.Ratio;
 import cufflink.core.expression.Value;
+import cufflink.core.finding.Sentence;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Parsed;
 import java.util.ArrayList;

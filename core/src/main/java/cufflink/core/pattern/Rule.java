@@ -1,7 +1,7 @@
 package cufflink.core.pattern;
 
-import cufflink.core.design.Finding;
 import cufflink.core.expression.Formula;
+import cufflink.core.finding.Finding;
 import java.util.Map;
 import java.util.Optional;
 

@@ -1,14 +1,14 @@
 package cufflink.core.pattern;
 
-import cufflink.core.design.Point;
-import cufflink.core.design.Setting;
-import cufflink.core.design.Values;
 import cufflink.core.expression.Formula;
 import cufflink.core.expression.Ratio;
 import cufflink.core.expression.Value;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Parsed;
+import cufflink.core.plane.Point;
+import cufflink.core.value.Setting;
+import cufflink.core.value.Values;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

@@ -1,6 +1,5 @@
 package cufflink.core.pattern;
 
-import cufflink.core.design.Setting;
 import cufflink.core.expression.Formula;
 import cufflink.core.expression.Kind;
 import cufflink.core.measure.Length;
@@ -10,6 +9,7 @@ import cufflink.core.measure.Unit;
 import cufflink.core.pattern.Parameter.Choice;
 import cufflink.core.pattern.Parameter.Role;
 import cufflink.core.pattern.Parameter.Scaling;
+import cufflink.core.value.Setting;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;

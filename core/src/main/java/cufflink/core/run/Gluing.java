@@ -6,9 +6,9 @@ import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Movement;
 import cufflink.core.design.Piece;
-import cufflink.core.design.Side;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
+import cufflink.core.plane.Side;
 import cufflink.core.words.Words;
 
 /** Says what is glued where. */

@@ -2,11 +2,11 @@ package cufflink.core.run;
 
 import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
-import cufflink.core.design.Point;
-import cufflink.core.design.Segment;
-import cufflink.core.design.Sentence;
 import cufflink.core.design.Slit;
+import cufflink.core.finding.Sentence;
 import cufflink.core.measure.Length;
+import cufflink.core.plane.Point;
+import cufflink.core.plane.Segment;
 
 /** Says how a second cut is made: the tool, where to begin and to stop, what must stay whole. */
 final class Manner {

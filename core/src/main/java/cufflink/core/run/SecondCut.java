@@ -1,19 +1,19 @@
 package cufflink.core.run;
 
-import cufflink.core.design.Area;
 import cufflink.core.design.Design;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
-import cufflink.core.design.Point;
 import cufflink.core.design.Score;
-import cufflink.core.design.Segment;
-import cufflink.core.design.Sentence;
 import cufflink.core.design.Slit;
+import cufflink.core.finding.Sentence;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Tolerance;
+import cufflink.core.plane.Area;
+import cufflink.core.plane.Point;
+import cufflink.core.plane.Segment;
 import cufflink.core.words.Words;
 import java.util.ArrayList;
 import java.util.List;

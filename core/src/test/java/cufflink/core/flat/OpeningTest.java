@@ -4,16 +4,16 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.Strips;
-import cufflink.core.design.Area;
 import cufflink.core.design.Fold;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Opening;
 import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
-import cufflink.core.design.Point;
 import cufflink.core.design.Score;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Tolerance;
+import cufflink.core.plane.Area;
+import cufflink.core.plane.Point;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -99,9 +99,11 @@ class OpeningTest {
   @Test
   void area_overAndOverlap_countEdgesThatTouchAsClear() {
     Area area = new Area(Strips.point(90, 10), Length.ofMillimetres(10), Length.ofMillimetres(50));
-    assertEquals(Length.ZERO, area.over(piece(rectangle())));
+    assertEquals(Length.ZERO, area.over(piece(rectangle()).width(), piece(rectangle()).height()));
     Area beyond = new Area(Strips.point(95, -3), Length.ofMillimetres(7), Length.ofMillimetres(9));
-    assertEquals(Length.ofMillimetres(3), beyond.over(piece(rectangle())));
+    assertEquals(
+        Length.ofMillimetres(3),
+        beyond.over(piece(rectangle()).width(), piece(rectangle()).height()));
     assertTrue(area.overlaps(new Area(Strips.point(99, 20), length(5), length(5))));
     assertTrue(!area.overlaps(new Area(Strips.point(80, 20), length(10), length(5))));
   }

@@ -1,29 +1,34 @@
 package cufflink.core.fold;
 
-import static cufflink.core.fold.Cards.area;
-import static cufflink.core.fold.Cards.design;
-import static cufflink.core.fold.Cards.glued;
-import static cufflink.core.fold.Cards.model;
-import static cufflink.core.fold.Cards.moving;
-import static cufflink.core.fold.Cards.piece;
+import static cufflink.core.card.Cards.area;
+import static cufflink.core.card.Cards.design;
+import static cufflink.core.card.Cards.glued;
+import static cufflink.core.card.Cards.model;
+import static cufflink.core.card.Cards.moving;
+import static cufflink.core.card.Cards.piece;
 import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.Strips;
+import cufflink.core.card.Cards;
+import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
 import cufflink.core.design.Face;
 import cufflink.core.design.Fold;
 import cufflink.core.design.Movement;
 import cufflink.core.design.Piece;
-import cufflink.core.design.Point;
 import cufflink.core.design.Score;
-import cufflink.core.design.Segment;
-import cufflink.core.design.Side;
 import cufflink.core.design.Slit;
 import cufflink.core.design.Stage;
 import cufflink.core.flat.Spot;
+import cufflink.core.layers.LayerOrder;
+import cufflink.core.linkage.Stuck;
+import cufflink.core.plane.Point;
+import cufflink.core.plane.Segment;
+import cufflink.core.plane.Side;
+import cufflink.core.space.Vec;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -73,7 +78,7 @@ class MechanismTest {
   @Test
   void pullStrip_pulledTooFar_isStuck() {
     FoldModel model = pullStrip(2 * 20 + 2);
-    FoldModel.Stuck stuck = model.stuck().orElseThrow();
+    Stuck stuck = model.stuck().orElseThrow();
     assertEquals(1, stuck.stage());
     assertTrue(stuck.share() < 1);
   }
@@ -221,7 +226,7 @@ class MechanismTest {
   void squash_withTooLittleSaid_canGoMoreThanOneWay() {
     Stage stage = new Stage("Fold", "base", Map.of("a", 40.0));
     FoldModel model = model(design(List.of(square()), List.of(), stage));
-    FoldModel.Stuck stuck = model.stuck().orElseThrow();
+    Stuck stuck = model.stuck().orElseThrow();
     assertEquals(2, stuck.loose());
     assertEquals(5, stuck.creases().size());
     assertFalse(stuck.creases().isEmpty());
@@ -297,7 +302,7 @@ class MechanismTest {
                         area(32, 32, 6, 6),
                         area(82, 32, 6, 6))),
                 Cards.close()));
-    FoldModel.Stuck stuck = model.stuck().orElseThrow();
+    Stuck stuck = model.stuck().orElseThrow();
     assertEquals(0, stuck.stage());
     assertFalse(model.holds(1));
     assertEquals(Optional.empty(), model.closed());

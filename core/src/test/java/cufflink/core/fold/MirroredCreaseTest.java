@@ -3,12 +3,14 @@ package cufflink.core.fold;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import cufflink.core.Strips;
+import cufflink.core.card.Cards;
+import cufflink.core.card.FoldModel;
 import cufflink.core.design.Fold;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
-import cufflink.core.design.Segment;
 import cufflink.core.design.Slit;
 import cufflink.core.design.Stage;
+import cufflink.core.plane.Segment;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;

@@ -5,18 +5,22 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.Strips;
+import cufflink.core.card.Cards;
+import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
-import cufflink.core.design.Finding;
 import cufflink.core.design.Fold;
 import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
-import cufflink.core.design.Point;
 import cufflink.core.design.Score;
-import cufflink.core.design.Segment;
 import cufflink.core.design.Stage;
+import cufflink.core.finding.Finding;
 import cufflink.core.inspect.FoldReport;
+import cufflink.core.linkage.Stuck;
 import cufflink.core.measure.Length;
 import cufflink.core.paper.Materials;
+import cufflink.core.plane.Point;
+import cufflink.core.plane.Segment;
+import cufflink.core.space.Viewpoint;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -133,7 +137,7 @@ class MiuraTest {
   void tooManyLoops_areTold() {
     FoldModel model = miura(10, 10);
     model.prepare(() -> false);
-    FoldModel.Stuck stuck = model.stuck().orElseThrow();
+    Stuck stuck = model.stuck().orElseThrow();
     assertEquals(81, stuck.crowd());
     assertEquals(1, model.shown(0.7));
   }

@@ -1,22 +1,23 @@
 package cufflink.core.fold;
 
-import static cufflink.core.fold.Cards.area;
-import static cufflink.core.fold.Cards.close;
-import static cufflink.core.fold.Cards.design;
-import static cufflink.core.fold.Cards.glued;
-import static cufflink.core.fold.Cards.halfFold;
-import static cufflink.core.fold.Cards.model;
-import static cufflink.core.fold.Cards.moving;
-import static cufflink.core.fold.Cards.piece;
+import static cufflink.core.card.Cards.area;
+import static cufflink.core.card.Cards.close;
+import static cufflink.core.card.Cards.design;
+import static cufflink.core.card.Cards.glued;
+import static cufflink.core.card.Cards.halfFold;
+import static cufflink.core.card.Cards.model;
+import static cufflink.core.card.Cards.moving;
+import static cufflink.core.card.Cards.piece;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.Strips;
+import cufflink.core.card.FoldModel;
 import cufflink.core.design.Face;
 import cufflink.core.design.Fold;
 import cufflink.core.design.Movement;
-import cufflink.core.design.Side;
 import cufflink.core.design.Stage;
+import cufflink.core.plane.Side;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;

@@ -4,9 +4,11 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.inspect.FoldReport;
+import cufflink.core.linkage.Stuck;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Tolerance;
@@ -210,7 +212,7 @@ class VertexTest {
       if (vertex.crimps()) {
         sound++;
         FoldModel model = model(vertex.design(all(6)));
-        assertTrue(model.stuck().filter(FoldModel.Stuck::proved).isEmpty(), told(vertex));
+        assertTrue(model.stuck().filter(Stuck::proved).isEmpty(), told(vertex));
         found += model.stuck().isEmpty() ? 1 : 0;
       }
     }

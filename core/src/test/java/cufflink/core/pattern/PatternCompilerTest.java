@@ -5,12 +5,12 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.design.Design;
-import cufflink.core.design.Finding;
 import cufflink.core.design.Fold;
 import cufflink.core.design.Score;
-import cufflink.core.design.Setting;
-import cufflink.core.design.Values;
+import cufflink.core.finding.Finding;
 import cufflink.core.measure.Length;
+import cufflink.core.value.Setting;
+import cufflink.core.value.Values;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;

@@ -12,7 +12,7 @@ import cufflink.core.cut.TrimStep;
 import cufflink.core.cut.TrimStep.Becomes;
 import cufflink.core.cut.TrimStep.Result;
 import cufflink.core.design.PaperKind;
-import cufflink.core.design.Sentence;
+import cufflink.core.finding.Sentence;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;

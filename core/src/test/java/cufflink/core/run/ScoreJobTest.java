@@ -11,10 +11,10 @@ import cufflink.core.design.Layer;
 import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
-import cufflink.core.design.Segment;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
+import cufflink.core.plane.Segment;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

@@ -1,14 +1,14 @@
 package cufflink.desktop.paper;
 
-import cufflink.core.drawing.Drawing;
-import cufflink.core.drawing.Drawing.Caption;
-import cufflink.core.drawing.Drawing.Mark;
-import cufflink.core.drawing.Drawing.Shape;
-import cufflink.core.drawing.Drawing.Stroke;
-import cufflink.core.drawing.Fill;
-import cufflink.core.drawing.Ink;
-import cufflink.core.drawing.Ref;
 import cufflink.core.flat.Spot;
+import cufflink.core.scene.Drawing;
+import cufflink.core.scene.Drawing.Caption;
+import cufflink.core.scene.Drawing.Mark;
+import cufflink.core.scene.Drawing.Shape;
+import cufflink.core.scene.Drawing.Stroke;
+import cufflink.core.scene.Fill;
+import cufflink.core.scene.Ink;
+import cufflink.core.scene.Ref;
 import java.util.List;
 import java.util.Set;
 import javafx.geometry.VPos;

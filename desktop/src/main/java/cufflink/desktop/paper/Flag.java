@@ -1,6 +1,6 @@
 package cufflink.desktop.paper;
 
-import cufflink.core.drawing.Ref;
+import cufflink.core.scene.Ref;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,7 +1,7 @@
 package cufflink.desktop.paper;
 
-import cufflink.core.drawing.Ref;
 import cufflink.core.flat.Spot;
+import cufflink.core.scene.Ref;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

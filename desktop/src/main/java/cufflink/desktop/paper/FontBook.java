@@ -1,6 +1,6 @@
 package cufflink.desktop.paper;
 
-import cufflink.core.drawing.TextMeasure;
+import cufflink.core.scene.TextMeasure;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;

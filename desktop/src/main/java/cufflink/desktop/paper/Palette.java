@@ -1,8 +1,8 @@
 package cufflink.desktop.paper;
 
-import cufflink.core.drawing.Drawing.Tone;
-import cufflink.core.drawing.Fill;
-import cufflink.core.drawing.Ink;
+import cufflink.core.scene.Drawing.Tone;
+import cufflink.core.scene.Fill;
+import cufflink.core.scene.Ink;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;

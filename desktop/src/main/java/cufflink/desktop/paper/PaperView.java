@@ -1,12 +1,12 @@
 package cufflink.desktop.paper;
 
-import cufflink.core.drawing.Drawing;
-import cufflink.core.drawing.Pointing;
-import cufflink.core.drawing.Ref;
-import cufflink.core.drawing.Surface;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
+import cufflink.core.scene.Drawing;
+import cufflink.core.scene.Pointing;
+import cufflink.core.scene.Ref;
+import cufflink.core.scene.Surface;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;

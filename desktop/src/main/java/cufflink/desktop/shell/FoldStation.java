@@ -1,29 +1,26 @@
 package cufflink.desktop.shell;
 
+import cufflink.core.card.FoldModel;
+import cufflink.core.card.StageOrder;
 import cufflink.core.design.Design;
 import cufflink.core.design.Stage;
 import cufflink.core.drawing.CatchMarks;
-import cufflink.core.drawing.Drawing;
 import cufflink.core.drawing.FoldDrawing;
 import cufflink.core.drawing.Patch;
-import cufflink.core.drawing.Surface;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.flat.Spot;
 import cufflink.core.fold.Catches;
-import cufflink.core.fold.FoldModel;
-import cufflink.core.fold.StageOrder;
-import cufflink.core.fold.Viewpoint;
 import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Derivation;
+import cufflink.core.scene.Drawing;
+import cufflink.core.scene.Surface;
+import cufflink.core.space.Viewpoint;
 import cufflink.core.words.Words;
-import cufflink.desktop.work.Folding;
 import cufflink.desktop.work.Workbench;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -52,8 +49,6 @@ final class FoldStation implements StationView {
   private Layers layers = Layers.TOGETHER;
   private Optional<Surface> surface = Optional.empty();
   private Optional<FoldDrawing.Grip> grip = Optional.empty();
-  private Design shown;
-  private List<FoldModel> folding = List.of();
 
   FoldStation(Workbench bench, Runnable redraw, Runnable anew) {
     this.bench = bench;
@@ -120,37 +115,13 @@ final class FoldStation implements StationView {
                                 thickest.plies())));
   }
 
-  /**
-   * Returns what is folded: the card with all that is glued onto it, then the pieces that are
-   * folded by themselves. It is put together once for each design.
-   */
+  /** Returns what is folded; the card itself at any moment, once it has been folded in thought. */
   private List<FoldModel> models(Derivation.Made made) {
-    Optional<FoldModel> prepared = prepared(made);
-    boolean isNew = prepared.filter(model -> folding.stream().noneMatch(model::equals)).isPresent();
-    if (made.design() != shown || isNew) {
-      shown = made.design();
-      FoldModel whole = prepared.orElseGet(() -> FoldModel.assembled(made.design(), made.flat()));
-      Set<String> glued =
-          whole.assembly().members().stream()
-              .map(member -> member.flat().piece().id())
-              .collect(Collectors.toSet());
-      List<FoldModel> models = new ArrayList<>(List.of(whole));
-      made.others().stream()
-          .filter(each -> !glued.contains(each.flat().piece().id()))
-          .forEach(models::add);
-      models.removeIf(model -> model.stages().isEmpty());
-      folding = models.isEmpty() ? List.of(whole) : models;
-    }
-    return folding;
-  }
-
-  /** Returns the card that has been folded in thought: it can be shown at any moment. */
-  private Optional<FoldModel> prepared(Derivation.Made made) {
-    return bench
-        .folding()
-        .of(made.design())
-        .map(Folding.Folded::model)
-        .filter(model -> !model.stages().isEmpty());
+    FoldModel whole = made.card().whole();
+    Optional<FoldModel> folded = bench.folding().of(made.design()).map(FoldReport::model);
+    return made.card().foldings().stream()
+        .map(each -> each.equals(whole) ? folded.orElse(whole) : each)
+        .toList();
   }
 
   private FoldModel model(List<FoldModel> models) {
@@ -199,10 +170,7 @@ final class FoldStation implements StationView {
   }
 
   private Optional<FoldReport> report(Derivation derivation) {
-    return derivation
-        .made()
-        .flatMap(made -> bench.folding().of(made.design()))
-        .map(Folding.Folded::report);
+    return derivation.made().flatMap(made -> bench.folding().of(made.design()));
   }
 
   @Override

@@ -2,14 +2,14 @@ package cufflink.desktop.shell;
 
 import cufflink.core.design.Face;
 import cufflink.core.design.Piece;
-import cufflink.core.drawing.Drawing;
 import cufflink.core.drawing.FlatDrawing;
 import cufflink.core.drawing.Lie;
 import cufflink.core.drawing.Patch;
-import cufflink.core.drawing.Surface;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Order;
 import cufflink.core.run.ScoreRun.Side;
+import cufflink.core.scene.Drawing;
+import cufflink.core.scene.Surface;
 import cufflink.core.words.Words;
 import cufflink.desktop.work.Workbench;
 import java.util.HashSet;

@@ -1,11 +1,11 @@
 package cufflink.desktop.shell;
 
-import cufflink.core.design.Finding;
-import cufflink.core.drawing.Ref;
+import cufflink.core.finding.Finding;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
+import cufflink.core.scene.Ref;
 import cufflink.core.words.Words;
 import cufflink.desktop.paper.Flag;
 import cufflink.desktop.paper.PaperView;
@@ -152,7 +152,7 @@ public final class MainWindow extends StackPane {
     derivation
         .made()
         .flatMap(made -> bench.folding().of(made.design()))
-        .ifPresent(each -> findings.addAll(each.report().findings()));
+        .ifPresent(each -> findings.addAll(each.findings()));
     for (Finding finding : findings) {
       List<Ref> places = new ArrayList<>();
       String piece = finding.place().piece();

@@ -1,16 +1,16 @@
 package cufflink.desktop.shell;
 
-import cufflink.core.drawing.Drawing;
 import cufflink.core.drawing.FlatDrawing;
 import cufflink.core.drawing.Lie;
-import cufflink.core.drawing.Ref;
-import cufflink.core.drawing.Surface;
 import cufflink.core.job.Derivation;
 import cufflink.core.measure.Marks;
 import cufflink.core.run.Directions;
 import cufflink.core.run.ScoreJob;
 import cufflink.core.run.ScoreRun;
 import cufflink.core.run.ScoringHabit;
+import cufflink.core.scene.Drawing;
+import cufflink.core.scene.Ref;
+import cufflink.core.scene.Surface;
 import cufflink.core.words.Words;
 import cufflink.desktop.work.Workbench;
 import java.util.ArrayList;

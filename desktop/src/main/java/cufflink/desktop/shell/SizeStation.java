@@ -1,8 +1,6 @@
 package cufflink.desktop.shell;
 
-import cufflink.core.drawing.Drawing;
 import cufflink.core.drawing.FlatDrawing;
-import cufflink.core.drawing.Surface;
 import cufflink.core.fit.Finder;
 import cufflink.core.fit.Goal;
 import cufflink.core.fit.OffMarks;
@@ -19,6 +17,8 @@ import cufflink.core.measure.Parsed;
 import cufflink.core.paper.Envelope;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Sheet;
+import cufflink.core.scene.Drawing;
+import cufflink.core.scene.Surface;
 import cufflink.core.words.Words;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.size.StandardSizes;

@@ -1,18 +1,17 @@
 package cufflink.desktop.shell;
 
+import cufflink.core.card.Card;
+import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
-import cufflink.core.drawing.Drawing;
 import cufflink.core.drawing.FoldDrawing;
 import cufflink.core.drawing.Patch;
-import cufflink.core.drawing.Surface;
 import cufflink.core.fit.Offer;
 import cufflink.core.fit.SheetUse;
-import cufflink.core.flat.FlatPattern;
 import cufflink.core.flat.Spot;
-import cufflink.core.fold.FoldModel;
-import cufflink.core.fold.Viewpoint;
 import cufflink.core.measure.LengthFormat;
-import cufflink.core.measure.Tolerance;
+import cufflink.core.scene.Drawing;
+import cufflink.core.scene.Surface;
+import cufflink.core.space.Viewpoint;
 import cufflink.core.words.Words;
 import cufflink.desktop.paper.PaperView;
 import cufflink.desktop.work.Wish;
@@ -37,7 +36,7 @@ final class Stand extends VBox {
   Stand(Workbench bench, Offer offer, int copies, Runnable take) {
     this.offer = offer;
     Design design = offer.design();
-    FoldModel model = FoldModel.assembled(design, FlatPattern.of(design.base(), Tolerance.PAPER));
+    FoldModel model = Card.of(design).orElseThrow().whole();
     PaperView paper = paper(design, model, bench);
     Label name = new Label(offer.pattern().name());
     name.getStyleClass().add("stand-name");

@@ -1,8 +1,8 @@
 package cufflink.desktop.shell;
 
-import cufflink.core.drawing.Drawing;
-import cufflink.core.drawing.Surface;
 import cufflink.core.job.Derivation;
+import cufflink.core.scene.Drawing;
+import cufflink.core.scene.Surface;
 import java.util.Optional;
 import javafx.scene.Node;
 

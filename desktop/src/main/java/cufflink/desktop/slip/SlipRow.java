@@ -1,7 +1,7 @@
 package cufflink.desktop.slip;
 
-import cufflink.core.drawing.Ref;
 import cufflink.core.pattern.Parameter;
+import cufflink.core.scene.Ref;
 import java.util.Optional;
 import java.util.Set;
 

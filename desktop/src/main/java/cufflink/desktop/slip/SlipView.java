@@ -1,9 +1,9 @@
 package cufflink.desktop.slip;
 
-import cufflink.core.design.Setting;
-import cufflink.core.drawing.Ref;
 import cufflink.core.measure.Parsed;
 import cufflink.core.pattern.Parameter;
+import cufflink.core.scene.Ref;
+import cufflink.core.value.Setting;
 import cufflink.core.words.Words;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;

@@ -1,11 +1,9 @@
 package cufflink.desktop.work;
 
+import cufflink.core.card.Card;
 import cufflink.core.design.Design;
-import cufflink.core.flat.FlatPattern;
-import cufflink.core.fold.FoldModel;
 import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Derivation;
-import cufflink.core.measure.Tolerance;
 import cufflink.core.paper.Materials;
 import cufflink.desktop.wait.Asking;
 import cufflink.desktop.wait.Latest;
@@ -16,32 +14,37 @@ import javafx.util.Duration;
 public final class Folding {
   private static final Duration AT_REST = Duration.millis(250);
 
-  private final Latest<Asked, Folded> folder = new Latest<>("folding", AT_REST, Folding::fold);
+  private final Latest<Asked, FoldReport> folder = new Latest<>("folding", AT_REST, Folding::fold);
 
   Folding() {}
 
   /**
    * What the folding depends on.
    *
-   * @param design the card
+   * @param card the card
    * @param materials what goes into it
    */
-  public record Asked(Design design, Materials materials) {}
+  public record Asked(Card card, Materials materials) {
+    /** Cards of one design are one card. */
+    @Override
+    public boolean equals(Object other) {
+      return other instanceof Asked asked
+          && card.design().equals(asked.card().design())
+          && materials.equals(asked.materials());
+    }
 
-  /**
-   * A card that was folded in thought.
-   *
-   * @param model the card, put together
-   * @param report what came of it
-   */
-  public record Folded(FoldModel model, FoldReport report) {}
+    @Override
+    public int hashCode() {
+      return 31 * card.design().hashCode() + materials.hashCode();
+    }
+  }
 
   /**
    * Returns what folds.
    *
    * @return the folder; the last it knows may be of a card before the present one
    */
-  public Latest<Asked, Folded> folder() {
+  public Latest<Asked, FoldReport> folder() {
     return folder;
   }
 
@@ -51,11 +54,11 @@ public final class Folding {
    * @param design the card
    * @return what is known of just this card
    */
-  public Optional<Folded> of(Design design) {
+  public Optional<FoldReport> of(Design design) {
     return folder
         .answered()
         .get()
-        .filter(each -> each.question().design().equals(design))
+        .filter(each -> each.question().card().design().equals(design))
         .map(Latest.Answered::answer);
   }
 
@@ -67,12 +70,10 @@ public final class Folding {
   public void ask(Derivation derivation) {
     derivation
         .made()
-        .ifPresent(made -> folder.ask(new Asked(made.design(), derivation.job().materials())));
+        .ifPresent(made -> folder.ask(new Asked(made.card(), derivation.job().materials())));
   }
 
-  private static Folded fold(Asked card, Asking asking) {
-    FlatPattern flat = FlatPattern.of(card.design().base(), Tolerance.PAPER);
-    FoldModel model = FoldModel.assembled(card.design(), flat);
-    return new Folded(model, FoldReport.of(card.design(), model, card.materials(), asking::stops));
+  private static FoldReport fold(Asked asked, Asking asking) {
+    return FoldReport.of(asked.card(), asked.materials(), asking::stops);
   }
 }

@@ -1,10 +1,10 @@
 package cufflink.desktop.work;
 
-import cufflink.core.design.Values;
 import cufflink.core.fit.Relayer;
 import cufflink.core.job.Job;
 import cufflink.core.measure.Marks;
 import cufflink.core.pattern.Pattern;
+import cufflink.core.value.Values;
 import java.util.Optional;
 
 /**

@@ -1,9 +1,7 @@
 package cufflink.desktop.work;
 
-import cufflink.core.design.Finding;
-import cufflink.core.design.Sentence;
-import cufflink.core.design.Setting;
-import cufflink.core.design.Values;
+import cufflink.core.finding.Finding;
+import cufflink.core.finding.Sentence;
 import cufflink.core.fit.Fit;
 import cufflink.core.fit.Fitter;
 import cufflink.core.fit.Goal;
@@ -20,6 +18,8 @@ import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Parameter.Role;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.run.ScoringHabit;
+import cufflink.core.value.Setting;
+import cufflink.core.value.Values;
 import cufflink.core.words.Words;
 import cufflink.desktop.wait.Asking;
 import cufflink.desktop.wait.Latest;

@@ -2,8 +2,6 @@ package cufflink.desktop.work;
 
 import cufflink.core.cut.Drawer;
 import cufflink.core.cut.Stock;
-import cufflink.core.design.Values;
-import cufflink.core.drawing.Ref;
 import cufflink.core.fit.Goal;
 import cufflink.core.fit.Offer;
 import cufflink.core.fit.Relayer;
@@ -23,6 +21,8 @@ import cufflink.core.paper.Papers;
 import cufflink.core.paper.Sheet;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.run.ScoringHabit;
+import cufflink.core.scene.Ref;
+import cufflink.core.value.Values;
 import cufflink.core.words.Words;
 import cufflink.files.pattern.PatternLibrary;
 import java.nio.file.Path;

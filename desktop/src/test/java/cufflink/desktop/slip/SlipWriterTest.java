@@ -4,9 +4,9 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import cufflink.core.drawing.Ref;
 import cufflink.core.job.Derivation;
 import cufflink.core.measure.Marks;
+import cufflink.core.scene.Ref;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.pattern.PatternLibrary;

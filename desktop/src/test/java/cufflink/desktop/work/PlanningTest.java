@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import cufflink.core.cut.CutPlan;
 import cufflink.core.cut.Stock;
 import cufflink.core.design.PaperKind;
+import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Cutting;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.PaperPlan;
@@ -159,13 +160,13 @@ class PlanningTest {
   void folding_answersForTheCardAtRest(FxRobot robot) {
     robot.interact(() -> bench.folding().ask(derivation()));
     waitFor(() -> bench.folding().of(derivation().made().orElseThrow().design()).isPresent());
-    Folding.Folded folded =
+    FoldReport folded =
         bench.folding().of(derivation().made().orElseThrow().design()).orElseThrow();
-    assertTrue(folded.report().findings().isEmpty());
-    assertTrue(folded.report().thickness().isPresent());
+    assertTrue(folded.findings().isEmpty());
+    assertTrue(folded.thickness().isPresent());
     assertEquals(
         derivation().made().orElseThrow().design(),
-        bench.folding().folder().answered().get().orElseThrow().question().design());
+        bench.folding().folder().answered().get().orElseThrow().question().card().design());
     robot.interact(() -> bench.sizing().type("left", "80"));
     assertTrue(
         bench.folding().of(derivation().made().orElseThrow().design()).isEmpty(),

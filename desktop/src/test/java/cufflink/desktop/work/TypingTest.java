@@ -5,14 +5,14 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import cufflink.core.design.Setting;
-import cufflink.core.design.Values;
 import cufflink.core.fit.Goal;
 import cufflink.core.job.Job;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
 import cufflink.core.paper.Sheet;
 import cufflink.core.pattern.Pattern;
+import cufflink.core.value.Setting;
+import cufflink.core.value.Values;
 import cufflink.files.pattern.PatternLibrary;
 import cufflink.files.project.DemoProjects;
 import cufflink.files.size.StandardSizes;

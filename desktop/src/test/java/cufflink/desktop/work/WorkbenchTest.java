@@ -4,14 +4,14 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import cufflink.core.design.Finding;
-import cufflink.core.design.Setting;
+import cufflink.core.finding.Finding;
 import cufflink.core.fit.Goal;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
 import cufflink.core.pattern.Parameter;
+import cufflink.core.value.Setting;
 import cufflink.files.pattern.PatternLibrary;
 import cufflink.files.project.DemoProjects;
 import cufflink.files.size.StandardSizes;

@@ -1,10 +1,8 @@
 package cufflink.files.command;
 
-import cufflink.core.design.Finding;
-import cufflink.core.fold.FoldModel;
+import cufflink.core.finding.Finding;
 import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Derivation;
-import cufflink.core.job.Job;
 import cufflink.core.words.Words;
 import cufflink.files.export.PlanJson;
 import java.io.PrintWriter;
@@ -51,8 +49,6 @@ final class CheckCommand implements Callable<Integer> {
 
   /** Folds the card in thought and returns what goes wrong on the way. */
   private static List<Finding> folded(Derivation derivation, Derivation.Made made) {
-    FoldModel model = FoldModel.assembled(made.design(), made.flat());
-    Job job = derivation.job();
-    return FoldReport.of(made.design(), model, job.materials(), () -> false).findings();
+    return FoldReport.of(made.card(), derivation.job().materials(), () -> false).findings();
   }
 }

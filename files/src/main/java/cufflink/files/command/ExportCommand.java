@@ -86,7 +86,7 @@ final class ExportCommand implements Callable<Integer> {
               SheetsSvg.write(derivation.job().title(), cutting.plans(answer))
                   .getBytes(StandardCharsets.UTF_8);
           case fold ->
-              FoldWriter.write(derivation.made().get().fold(), derivation.job().title())
+              FoldWriter.write(derivation.made().get().card().base(), derivation.job().title())
                   .getBytes(StandardCharsets.UTF_8);
           case steps ->
               StepsSvg.write(derivation.made().get(), derivation.job().title(), answer.format())

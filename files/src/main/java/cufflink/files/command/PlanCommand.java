@@ -1,8 +1,8 @@
 package cufflink.files.command;
 
-import cufflink.core.design.Finding;
-import cufflink.core.fold.ClosedState;
+import cufflink.core.finding.Finding;
 import cufflink.core.job.Derivation;
+import cufflink.core.layers.ClosedState;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.run.Directions;
 import cufflink.core.run.ScoreRun;

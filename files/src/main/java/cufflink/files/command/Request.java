@@ -2,8 +2,6 @@ package cufflink.files.command;
 
 import static cufflink.files.command.BadInputException.orBad;
 
-import cufflink.core.design.Setting;
-import cufflink.core.design.Values;
 import cufflink.core.fit.Fit;
 import cufflink.core.fit.Fitter;
 import cufflink.core.fit.Goal;
@@ -21,6 +19,8 @@ import cufflink.core.paper.HeldItem;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.run.ScoringHabit;
+import cufflink.core.value.Setting;
+import cufflink.core.value.Values;
 import cufflink.files.pattern.Extras;
 import cufflink.files.pattern.PatternLibrary;
 import cufflink.files.size.StandardSizes;

@@ -2,12 +2,12 @@ package cufflink.files.export;
 
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import cufflink.core.design.Area;
 import cufflink.core.design.Design;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Movement;
 import cufflink.core.design.Pocket;
 import cufflink.core.design.Zone;
+import cufflink.core.plane.Area;
 import java.util.Locale;
 
 /** Writes how the pieces of a design go together. */

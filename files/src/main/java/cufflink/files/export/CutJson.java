@@ -8,9 +8,9 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.core.cut.CutSheet;
 import cufflink.core.cut.Layout;
 import cufflink.core.cut.TrimStep;
-import cufflink.core.design.Point;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.LengthFormat;
+import cufflink.core.plane.Point;
 import java.util.List;
 import java.util.Locale;
 

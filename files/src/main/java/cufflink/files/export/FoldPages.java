@@ -1,13 +1,13 @@
 package cufflink.files.export;
 
-import cufflink.core.drawing.Drawing;
+import cufflink.core.card.FoldModel;
+import cufflink.core.card.StageOrder;
 import cufflink.core.drawing.FoldDrawing;
 import cufflink.core.drawing.Patch;
-import cufflink.core.drawing.Surface;
-import cufflink.core.fold.FoldModel;
-import cufflink.core.fold.StageOrder;
-import cufflink.core.fold.Viewpoint;
 import cufflink.core.job.Derivation;
+import cufflink.core.scene.Drawing;
+import cufflink.core.scene.Surface;
+import cufflink.core.space.Viewpoint;
 import cufflink.core.words.Words;
 import java.io.IOException;
 import java.util.List;
@@ -34,7 +34,7 @@ final class FoldPages {
   }
 
   void write(Derivation.Made made) throws IOException {
-    FoldModel model = FoldModel.assembled(made.design(), made.flat());
+    FoldModel model = made.card().whole();
     List<Patch> patches = Patch.of(made.design());
     List<Integer> numbers = StageOrder.numbers(made.design(), model.stages());
     int stages = model.closing();

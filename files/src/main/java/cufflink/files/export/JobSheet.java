@@ -1,17 +1,15 @@
 package cufflink.files.export;
 
 import cufflink.core.design.Design;
-import cufflink.core.design.Finding;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
-import cufflink.core.design.Sentence;
 import cufflink.core.design.Zone;
-import cufflink.core.drawing.Drawing;
 import cufflink.core.drawing.FlatDrawing;
 import cufflink.core.drawing.Lie;
-import cufflink.core.drawing.Surface;
+import cufflink.core.finding.Finding;
+import cufflink.core.finding.Sentence;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.LengthFormat;
@@ -21,6 +19,8 @@ import cufflink.core.run.Gluing;
 import cufflink.core.run.ScoreJob;
 import cufflink.core.run.ScoreRun;
 import cufflink.core.run.SecondCut;
+import cufflink.core.scene.Drawing;
+import cufflink.core.scene.Surface;
 import cufflink.core.words.Words;
 import java.io.IOException;
 import java.io.OutputStream;

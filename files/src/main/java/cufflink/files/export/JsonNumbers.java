@@ -4,10 +4,10 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.DecimalNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import cufflink.core.design.Area;
-import cufflink.core.design.Point;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
+import cufflink.core.plane.Area;
+import cufflink.core.plane.Point;
 import java.util.List;
 
 /** Writes lengths and places: exact millimetres, and beside them what the maker reads. */

@@ -1,6 +1,6 @@
 package cufflink.files.export;
 
-import cufflink.core.drawing.TextMeasure;
+import cufflink.core.scene.TextMeasure;
 import java.io.Closeable;
 import java.io.IOException;
 import java.io.InputStream;

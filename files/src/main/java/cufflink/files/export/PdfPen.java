@@ -1,12 +1,12 @@
 package cufflink.files.export;
 
-import cufflink.core.drawing.Drawing;
-import cufflink.core.drawing.Drawing.Caption;
-import cufflink.core.drawing.Drawing.Mark;
-import cufflink.core.drawing.Drawing.Shape;
-import cufflink.core.drawing.Drawing.Stroke;
-import cufflink.core.drawing.Ink;
 import cufflink.core.flat.Spot;
+import cufflink.core.scene.Drawing;
+import cufflink.core.scene.Drawing.Caption;
+import cufflink.core.scene.Drawing.Mark;
+import cufflink.core.scene.Drawing.Shape;
+import cufflink.core.scene.Drawing.Stroke;
+import cufflink.core.scene.Ink;
 import java.io.IOException;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;

@@ -1,18 +1,18 @@
 package cufflink.files.export;
 
-import cufflink.core.drawing.Drawing;
-import cufflink.core.drawing.Drawing.Shape;
-import cufflink.core.drawing.Drawing.Stroke;
+import cufflink.core.card.FoldModel;
 import cufflink.core.drawing.FoldDrawing;
 import cufflink.core.drawing.Patch;
-import cufflink.core.drawing.Surface;
-import cufflink.core.drawing.TextMeasure;
 import cufflink.core.flat.Spot;
-import cufflink.core.fold.FoldModel;
-import cufflink.core.fold.Viewpoint;
 import cufflink.core.job.Derivation;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
+import cufflink.core.scene.Drawing;
+import cufflink.core.scene.Drawing.Shape;
+import cufflink.core.scene.Drawing.Stroke;
+import cufflink.core.scene.Surface;
+import cufflink.core.scene.TextMeasure;
+import cufflink.core.space.Viewpoint;
 import cufflink.core.words.Words;
 import cufflink.files.text.Printable;
 import java.io.StringWriter;
@@ -62,7 +62,7 @@ public final class StepsSvg {
    * @return the SVG document
    */
   public static String write(Derivation.Made made, String title, LengthFormat format) {
-    FoldModel model = FoldModel.assembled(made.design(), made.flat());
+    FoldModel model = made.card().whole();
     List<Patch> patches = Patch.of(made.design());
     double side = STEP * PIXELS_PER_MILLIMETRE;
     Surface surface =

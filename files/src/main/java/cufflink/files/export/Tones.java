@@ -1,7 +1,7 @@
 package cufflink.files.export;
 
-import cufflink.core.drawing.Drawing.Shape;
-import cufflink.core.drawing.Fill;
+import cufflink.core.scene.Drawing.Shape;
+import cufflink.core.scene.Fill;
 
 /** The greys in which paper is printed. */
 final class Tones {

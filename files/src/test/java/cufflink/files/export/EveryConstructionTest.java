@@ -6,28 +6,28 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
 import cufflink.core.design.Face;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Piece;
-import cufflink.core.drawing.Drawing;
-import cufflink.core.drawing.Drawing.Box;
-import cufflink.core.drawing.Drawing.Caption;
 import cufflink.core.drawing.FlatDrawing;
 import cufflink.core.drawing.FoldDrawing;
 import cufflink.core.drawing.Lie;
 import cufflink.core.drawing.Patch;
 import cufflink.core.drawing.PiecesDrawing;
-import cufflink.core.drawing.Surface;
-import cufflink.core.drawing.TextMeasure;
-import cufflink.core.fold.FoldModel;
-import cufflink.core.fold.Viewpoint;
 import cufflink.core.job.Derivation;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.Marks;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.run.ScoreRun;
+import cufflink.core.scene.Drawing;
+import cufflink.core.scene.Drawing.Box;
+import cufflink.core.scene.Drawing.Caption;
+import cufflink.core.scene.Surface;
+import cufflink.core.scene.TextMeasure;
+import cufflink.core.space.Viewpoint;
 import cufflink.files.Jobs;
 import cufflink.files.pattern.PatternLibrary;
 import java.io.ByteArrayOutputStream;
@@ -111,7 +111,7 @@ class EveryConstructionTest {
   void folding_atEveryQuarter_staysOnTheSurfaceAndKeepsItsEdges(String id) {
     Derivation.Made made = made(id);
     Viewpoint viewpoint = new Viewpoint(-16, 42);
-    FoldModel model = made.fold();
+    FoldModel model = made.card().base();
     for (double moment = 0; moment <= model.stages().size(); moment += 0.25) {
       double shown = model.shown(moment);
       assertTrue(model.holds(shown), id + " tears at " + shown);
@@ -140,7 +140,7 @@ class EveryConstructionTest {
             .parse(new InputSource(new StringReader(StepsSvg.write(made(id), id, FORMAT))));
     Design design = made(id).design();
     NodeList groups = document.getElementsByTagName("g");
-    FoldModel model = FoldModel.assembled(design, made(id).flat());
+    FoldModel model = made(id).card().whole();
     assertEquals(model.stages().size() + 1, groups.getLength());
     for (int i = 0; i < groups.getLength(); i++) {
       NodeList polygons = ((Element) groups.item(i)).getElementsByTagName("polygon");

@@ -70,7 +70,7 @@ class FoldFileTest {
   }
 
   private static String fold(String id) {
-    return FoldWriter.write(normal(id).made().orElseThrow().fold(), id);
+    return FoldWriter.write(normal(id).made().orElseThrow().card().base(), id);
   }
 
   @Test
@@ -141,7 +141,7 @@ class FoldFileTest {
     assertEquals(ids.size(), lines.size(), said);
     for (int i = 0; i < ids.size(); i++) {
       String[] numbers = lines.get(i).split(" ");
-      var model = normal(ids.get(i)).made().orElseThrow().fold();
+      var model = normal(ids.get(i)).made().orElseThrow().card().base();
       assertEquals(model.flat().facets().size(), Integer.parseInt(numbers[0]), ids.get(i));
       assertEquals(model.stages().size(), Integer.parseInt(numbers[2]), ids.get(i));
       // Places rounded to an eighth of a micrometre meet again to a few micrometres when folded.
@@ -194,13 +194,13 @@ class FoldFileTest {
   void read_whatWasWritten_hasTheSameFoldsAndFoldsFlat() {
     for (String id : List.of("off-centre-gate", "stepped-accordion", "squash-card")) {
       Derivation before = normal(id);
-      var flat = before.made().orElseThrow().flat();
+      var flat = before.made().orElseThrow().card().flat();
       Design after = design(fold(id));
       assertEquals(flat.creases().size(), after.base().scores().size(), id);
       var again =
           cufflink.core.flat.FlatPattern.of(after.base(), cufflink.core.measure.Tolerance.FOLDED);
       assertEquals(flat.facets().size(), again.facets().size(), id);
-      assertTrue(cufflink.core.fold.FoldModel.of(after, again).closed().isPresent(), id);
+      assertTrue(cufflink.core.card.FoldModel.of(after, again).closed().isPresent(), id);
     }
   }
 

@@ -1,16 +1,15 @@
 package cufflink.files.fuzz;
 
+import cufflink.core.card.FoldModel;
 import cufflink.core.cut.TrimStep;
 import cufflink.core.cut.Trimmer;
 import cufflink.core.cut.Watch;
-import cufflink.core.design.Finding;
 import cufflink.core.design.PaperKind;
-import cufflink.core.design.Values;
+import cufflink.core.finding.Finding;
 import cufflink.core.fit.Fit;
 import cufflink.core.fit.Fitter;
 import cufflink.core.fit.Goal;
 import cufflink.core.fit.Relayer;
-import cufflink.core.fold.FoldModel;
 import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Cutting;
 import cufflink.core.job.Derivation;
@@ -28,6 +27,7 @@ import cufflink.core.run.Directions;
 import cufflink.core.run.ScoreJob;
 import cufflink.core.run.ScoringHabit;
 import cufflink.core.run.SecondCut;
+import cufflink.core.value.Values;
 import cufflink.files.export.PlanJson;
 import cufflink.files.pattern.PatternLibrary;
 import cufflink.files.size.StandardSizes;
@@ -134,7 +134,7 @@ record Trial(String pattern, Values set, Goal goal, Way manner, Cut cutting) {
       LengthFormat format,
       boolean works,
       List<String> faults) {
-    FoldModel model = FoldModel.assembled(made.design(), made.flat());
+    FoldModel model = made.card().whole();
     FoldReport report =
         FoldReport.of(made.design(), model, derivation.job().materials(), () -> false);
     List<Finding> findings = new ArrayList<>(derivation.findings());

@@ -1,13 +1,13 @@
 package cufflink.files.fuzz;
 
 import cufflink.core.cut.Trimmer;
-import cufflink.core.design.Setting;
-import cufflink.core.design.Values;
 import cufflink.core.fit.Goal;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Pattern;
+import cufflink.core.value.Setting;
+import cufflink.core.value.Values;
 import cufflink.files.pattern.Extras;
 import cufflink.files.pattern.PatternLibrary;
 import cufflink.files.size.StandardSizes;

@@ -4,10 +4,8 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.design.Design;
-import cufflink.core.design.Finding;
 import cufflink.core.design.Piece;
-import cufflink.core.design.Setting;
-import cufflink.core.design.Values;
+import cufflink.core.finding.Finding;
 import cufflink.core.fit.Goal;
 import cufflink.core.inspect.Inspection;
 import cufflink.core.measure.Length;
@@ -18,6 +16,8 @@ import cufflink.core.pattern.Bench;
 import cufflink.core.pattern.Evaluation;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.pattern.PatternEvaluator;
+import cufflink.core.value.Setting;
+import cufflink.core.value.Values;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -195,9 +195,9 @@ class AccessoryTest {
         .toList();
   }
 
-  private static Optional<cufflink.core.fold.ClosedState> closed(Design design) {
+  private static Optional<cufflink.core.layers.ClosedState> closed(Design design) {
     var flat =
         cufflink.core.flat.FlatPattern.of(design.base(), cufflink.core.measure.Tolerance.PAPER);
-    return cufflink.core.fold.FoldModel.of(design, flat).closed();
+    return cufflink.core.card.FoldModel.of(design, flat).closed();
   }
 }

@@ -6,7 +6,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.design.Design;
 import cufflink.core.design.PaperKind;
-import cufflink.core.design.Values;
 import cufflink.core.fit.Fit;
 import cufflink.core.fit.Fitter;
 import cufflink.core.fit.Fitter.Manner;
@@ -24,6 +23,7 @@ import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Parameter.Role;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.pattern.PatternEvaluator;
+import cufflink.core.value.Values;
 import cufflink.files.size.StandardSizes;
 import java.util.List;
 import java.util.Optional;

@@ -3,23 +3,23 @@ package cufflink.files.pattern;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import cufflink.core.design.Finding;
-import cufflink.core.design.Setting;
-import cufflink.core.design.Values;
+import cufflink.core.assembly.Pose;
+import cufflink.core.card.FoldModel;
+import cufflink.core.finding.Finding;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
-import cufflink.core.fold.FoldModel;
 import cufflink.core.fold.FoldedView;
-import cufflink.core.fold.LayerOrder;
-import cufflink.core.fold.Pose;
-import cufflink.core.fold.Vec;
-import cufflink.core.fold.Viewpoint;
 import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Derivation;
+import cufflink.core.layers.LayerOrder;
 import cufflink.core.measure.Length;
 import cufflink.core.paper.Materials;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Pattern;
+import cufflink.core.space.Vec;
+import cufflink.core.space.Viewpoint;
+import cufflink.core.value.Setting;
+import cufflink.core.value.Values;
 import cufflink.files.Jobs;
 import java.util.ArrayList;
 import java.util.List;
@@ -80,7 +80,7 @@ class FoldEngineTest {
 
   private static void assertFolds(Derivation card, Random random) {
     Derivation.Made made = card.made().orElseThrow();
-    FoldModel model = FoldModel.assembled(made.design(), made.flat());
+    FoldModel model = made.card().whole();
     String what = card.pattern().id() + " " + card.job().values();
     assertTrue(model.movesThroughout(), what);
     FoldReport report =

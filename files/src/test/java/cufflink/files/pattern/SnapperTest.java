@@ -3,7 +3,6 @@ package cufflink.files.pattern;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import cufflink.core.design.Values;
 import cufflink.core.fit.OffMarks;
 import cufflink.core.fit.Relayer;
 import cufflink.core.fit.Snap;
@@ -15,6 +14,7 @@ import cufflink.core.pattern.Evaluation;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.pattern.PatternEvaluator;
+import cufflink.core.value.Values;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

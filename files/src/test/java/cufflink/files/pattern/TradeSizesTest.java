@@ -3,20 +3,18 @@ package cufflink.files.pattern;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
-import cufflink.core.design.Finding;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
-import cufflink.core.design.Setting;
 import cufflink.core.design.Slit;
-import cufflink.core.design.Values;
+import cufflink.core.finding.Finding;
 import cufflink.core.fit.Goal;
-import cufflink.core.fold.ClosedState;
-import cufflink.core.fold.FoldModel;
 import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
+import cufflink.core.layers.ClosedState;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
@@ -27,6 +25,8 @@ import cufflink.core.paper.HeldItem;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.run.ScoringHabit;
+import cufflink.core.value.Setting;
+import cufflink.core.value.Values;
 import cufflink.files.size.StandardSizes;
 import java.io.IOException;
 import java.io.InputStream;
@@ -110,7 +110,7 @@ class TradeSizesTest {
   /** Returns what goes wrong when the card is folded, opened and closed in thought. */
   private static List<String> folding(Derivation derivation) {
     Derivation.Made made = derivation.made().orElseThrow();
-    FoldModel model = FoldModel.assembled(made.design(), made.flat());
+    FoldModel model = made.card().whole();
     return FoldReport.of(made.design(), model, derivation.job().materials(), () -> false)
         .findings()
         .stream()

@@ -3,13 +3,13 @@ package cufflink.files.pattern;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import cufflink.core.design.Values;
-import cufflink.core.fold.Assembly;
-import cufflink.core.fold.FoldModel;
-import cufflink.core.fold.Pose;
-import cufflink.core.fold.Vec;
+import cufflink.core.assembly.Assembly;
+import cufflink.core.assembly.Pose;
+import cufflink.core.card.FoldModel;
 import cufflink.core.job.Derivation;
 import cufflink.core.measure.Length;
+import cufflink.core.space.Vec;
+import cufflink.core.value.Values;
 import cufflink.files.Jobs;
 import java.util.ArrayList;
 import java.util.List;
@@ -37,7 +37,7 @@ class WaterfallTest {
             .and("band", Length.ofInches(1, 1))
             .and("grip", Length.ofInches(1, 1));
     Derivation.Made made = Jobs.derive(Jobs.job("waterfall", values)).made().orElseThrow();
-    return FoldModel.assembled(made.design(), made.flat());
+    return made.card().whole();
   }
 
   private static List<Integer> facets(FoldModel model, String piece) {

@@ -57,7 +57,7 @@ class MendedTest {
   @Test
   void noValues_areAllTold() {
     Job job = Jobs.gate();
-    Job empty = job.withValues(cufflink.core.design.Values.NONE);
+    Job empty = job.withValues(cufflink.core.value.Values.NONE);
     assertEquals(GATE.parameters().size(), Mended.of(GATE, empty).told().size());
   }
 

@@ -1,0 +1,125 @@
+package cufflink.core.card;
+
+import cufflink.core.design.Design;
+import cufflink.core.design.Piece;
+import cufflink.core.flat.FlatPattern;
+import cufflink.core.layers.ClosedState;
+import cufflink.core.measure.Tolerance;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * The card that a design comes to, put together. It is made once for each design, and everything
+ * that shows, checks or writes the card takes it from here.
+ *
+ * <p>What hangs together, and who holds what, is there at once, and so is a card in which few folds
+ * meet at every moment of its folding. What takes longer is asked for: {@link
+ * cufflink.core.inspect.FoldReport} prepares a model of its own.
+ */
+public final class Card {
+  private final Design design;
+  private final FlatPattern flat;
+  private final FoldModel base;
+
+  /** Made when first asked for; if two threads ask at once both make the same. */
+  private volatile FoldModel whole;
+
+  private volatile List<FoldModel> foldings;
+
+  private Card(Design design, FlatPattern flat) {
+    this.design = design;
+    this.flat = flat;
+    this.base = FoldModel.of(design, flat);
+  }
+
+  /**
+   * Puts a card together.
+   *
+   * @param design the design
+   * @return the card; empty if nothing is left of its first piece
+   */
+  public static Optional<Card> of(Design design) {
+    FlatPattern flat = FlatPattern.of(design.base(), Tolerance.PAPER);
+    return flat.facets().isEmpty() ? Optional.empty() : Optional.of(new Card(design, flat));
+  }
+
+  /**
+   * Returns what the card is made from.
+   *
+   * @return the design
+   */
+  public Design design() {
+    return design;
+  }
+
+  /**
+   * Returns the first piece.
+   *
+   * @return the piece, divided into facets
+   */
+  public FlatPattern flat() {
+    return flat;
+  }
+
+  /**
+   * Returns how the first piece folds by itself.
+   *
+   * @return its model
+   */
+  public FoldModel base() {
+    return base;
+  }
+
+  /**
+   * Returns how the card folds with all that is glued onto it.
+   *
+   * @return its model
+   */
+  public FoldModel whole() {
+    if (whole == null) {
+      whole = FoldModel.assembled(design, flat);
+    }
+    return whole;
+  }
+
+  /**
+   * Returns all that is folded: the card with what is glued onto it, then the pieces that are
+   * folded by themselves. If nothing is folded in stages, the card as it lies.
+   *
+   * @return at least one model
+   */
+  public List<FoldModel> foldings() {
+    if (foldings == null) {
+      Set<String> glued =
+          whole().assembly().members().stream()
+              .map(member -> member.flat().piece().id())
+              .collect(Collectors.toSet());
+      List<FoldModel> models = new ArrayList<>(List.of(whole()));
+      design.pieces().stream()
+          .filter(piece -> !glued.contains(piece.id()) && isFolded(piece))
+          .map(piece -> FlatPattern.of(piece, Tolerance.PAPER))
+          .filter(other -> !other.facets().isEmpty())
+          .map(other -> FoldModel.of(design, other))
+          .forEach(models::add);
+      models.removeIf(model -> model.stages().isEmpty());
+      foldings = models.isEmpty() ? List.of(whole()) : List.copyOf(models);
+    }
+    return foldings;
+  }
+
+  private boolean isFolded(Piece piece) {
+    return design.stages().stream().anyMatch(stage -> stage.piece().equals(piece.id()));
+  }
+
+  /**
+   * Returns the closed card.
+   *
+   * @return the first piece after its folding; empty if its paper would have to tear
+   */
+  public Optional<ClosedState> closed() {
+    return base.closed();
+  }
+}

@@ -1,0 +1,172 @@
+package cufflink.core.card;
+
+import cufflink.core.design.Joint;
+import cufflink.core.design.Joint.Turned;
+import cufflink.core.design.Layer.Shape;
+import cufflink.core.flat.Facet;
+import cufflink.core.flat.FlatPattern;
+import cufflink.core.flat.Spot;
+import cufflink.core.measure.Tolerance;
+import cufflink.core.plane.Area;
+import cufflink.core.space.Motion;
+import cufflink.core.space.Vec;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * How a glued piece lies on its host. Both lie inside up; the piece, or one of its facets, covers
+ * the joint's area, as it is or turned a quarter.
+ */
+final class Placement {
+  private static final Vec UP = new Vec(0, 0, 1);
+
+  private Placement() {}
+
+  /** How a piece lies on its host, and with which facet it covers the joint's area. */
+  record Placed(Motion motion, int facet) {}
+
+  /** Returns how a piece lies in its host's frame, if it fits the joint's area. */
+  static Optional<Placed> of(Joint joint, FlatPattern flat) {
+    if (joint.askew().isPresent()) {
+      return askew(joint.askew().get(), flat);
+    }
+    if (joint.shape() == Shape.ON_POINT) {
+      return Optional.of(new Placed(onPoint(joint.area()), 0));
+    }
+    if (joint.shape().isHalf()) {
+      return Optional.empty();
+    }
+    Placed best = null;
+    double least = Double.MAX_VALUE;
+    for (Turned turn : turns(joint)) {
+      for (Facet facet : flat.facets()) {
+        double[] box = box(facet);
+        if (covers(box, joint.area(), turn)) {
+          Motion motion = placed(box, joint.area(), turn);
+          double reach = reach(joint, flat, facet, motion);
+          if (reach < least - Tolerance.FOLDED.length()) {
+            least = reach;
+            best = new Placed(motion, facet.index());
+          }
+        }
+      }
+    }
+    return best == null ? whole(joint, flat) : Optional.of(best);
+  }
+
+  private static Optional<Placed> askew(Joint.Askew askew, FlatPattern flat) {
+    Spot place = Spot.from(askew.place());
+    Spot at = Spot.from(askew.at());
+    double turn = Math.toRadians(askew.degrees());
+    Vec right = new Vec(Math.cos(turn), Math.sin(turn), 0);
+    Vec down = new Vec(-Math.sin(turn), Math.cos(turn), 0);
+    Vec shifted = right.times(place.x()).plus(down.times(place.y()));
+    Motion motion = new Motion(right, down, UP, new Vec(at.x(), at.y(), 0).minus(shifted));
+    return flat.facets().stream()
+        .filter(facet -> Facet.holds(facet.polygon(), place))
+        .findFirst()
+        .map(facet -> new Placed(motion, facet.index()));
+  }
+
+  /** A piece all of whose facets together cover the area. */
+  private static Optional<Placed> whole(Joint joint, FlatPattern flat) {
+    double width = flat.piece().width().toMillimetres();
+    double height = flat.piece().height().toMillimetres();
+    double[] box = {0, 0, width, height};
+    for (Turned turn : turns(joint)) {
+      if (covers(box, joint.area(), turn)) {
+        return Optional.of(new Placed(placed(box, joint.area(), turn), 0));
+      }
+    }
+    return Optional.empty();
+  }
+
+  /**
+   * Of two ways to turn a piece, the one is meant in which the part that does not lie on the area,
+   * such as a hinge, is near the glue.
+   */
+  private static double reach(Joint joint, FlatPattern flat, Facet covering, Motion motion) {
+    double reach = 0;
+    for (Facet facet : flat.facets()) {
+      Vec middle = motion.apply(facet.inside());
+      for (Spot glue : glued(joint)) {
+        double far = Math.hypot(middle.x() - glue.x(), middle.y() - glue.y());
+        reach += facet.equals(covering) ? 0 : far;
+      }
+    }
+    return reach;
+  }
+
+  /** Only a pattern that says so turns a piece upside down. */
+  private static List<Turned> turns(Joint joint) {
+    return joint.turned().map(List::of).orElse(List.of(Turned.NONE, Turned.LEFT, Turned.RIGHT));
+  }
+
+  private static double[] box(Facet facet) {
+    double[] box = {Double.MAX_VALUE, Double.MAX_VALUE, -Double.MAX_VALUE, -Double.MAX_VALUE};
+    for (Spot corner : facet.corners()) {
+      box[0] = Math.min(box[0], corner.x());
+      box[1] = Math.min(box[1], corner.y());
+      box[2] = Math.max(box[2], corner.x());
+      box[3] = Math.max(box[3], corner.y());
+    }
+    return box;
+  }
+
+  private static boolean covers(double[] box, Area area, Turned turn) {
+    boolean turned = turn == Turned.LEFT || turn == Turned.RIGHT;
+    double wide = turned ? box[3] - box[1] : box[2] - box[0];
+    double tall = turned ? box[2] - box[0] : box[3] - box[1];
+    return Math.abs(wide - area.width().toMillimetres()) <= Tolerance.FOLDED.length()
+        && Math.abs(tall - area.height().toMillimetres()) <= Tolerance.FOLDED.length();
+  }
+
+  private static Motion placed(double[] box, Area area, Turned turn) {
+    Spot at = Spot.from(area.at());
+    return switch (turn) {
+      case NONE ->
+          new Motion(
+              new Vec(1, 0, 0), new Vec(0, 1, 0), UP, new Vec(at.x() - box[0], at.y() - box[1], 0));
+      case LEFT ->
+          new Motion(
+              new Vec(0, -1, 0),
+              new Vec(1, 0, 0),
+              UP,
+              new Vec(at.x() - box[1], at.y() + box[2], 0));
+      case RIGHT ->
+          new Motion(
+              new Vec(0, 1, 0),
+              new Vec(-1, 0, 0),
+              UP,
+              new Vec(at.x() + box[3], at.y() - box[0], 0));
+      case HALF ->
+          new Motion(
+              new Vec(-1, 0, 0),
+              new Vec(0, -1, 0),
+              UP,
+              new Vec(at.x() + box[2], at.y() + box[3], 0));
+    };
+  }
+
+  private static Motion onPoint(Area area) {
+    double half = Math.sqrt(0.5);
+    Spot at = Spot.from(area.at());
+    return new Motion(
+        new Vec(half, half, 0),
+        new Vec(-half, half, 0),
+        UP,
+        new Vec(at.x() + area.width().toMillimetres() / 2, at.y(), 0));
+  }
+
+  /** Returns places on the host that lie in the glue, or the middle of the area if none is said. */
+  static List<Spot> glued(Joint joint) {
+    List<Area> areas = joint.glue().isEmpty() ? List.of(joint.area()) : joint.glue();
+    return areas.stream()
+        .map(
+            area ->
+                new Spot(
+                    area.at().x().toMillimetres() + area.width().toMillimetres() / 2,
+                    area.at().y().toMillimetres() + area.height().toMillimetres() / 2))
+        .toList();
+  }
+}

@@ -1,0 +1,2 @@
+/** The card put together, folded stage by stage. */
+package cufflink.core.card;

@@ -1,0 +1,79 @@
+package cufflink.core.finding;
+
+import cufflink.core.value.Values;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Something about a design that a maker should know before cutting.
+ *
+ * @param kind a short name that stays the same, for scripts, such as "layer-over-score"
+ * @param severity how bad it is
+ * @param place where it is
+ * @param sentence what will happen at the table
+ * @param fix the cure, if there is one
+ */
+public record Finding(
+    String kind, Severity severity, Place place, Sentence sentence, Optional<Fix> fix) {
+
+  /** How bad a finding is. */
+  public enum Severity {
+    /** The card will not work. */
+    ERROR,
+    /** The card may work. */
+    WARNING
+  }
+
+  /**
+   * Where a finding is.
+   *
+   * @param piece the piece, empty if it concerns the whole design
+   * @param lines the scores, slits or layers it concerns
+   * @param parameters the values it concerns
+   */
+  public record Place(String piece, List<String> lines, List<String> parameters) {
+    /** Copies the lists. */
+    public Place {
+      lines = List.copyOf(lines);
+      parameters = List.copyOf(parameters);
+    }
+
+    /**
+     * Returns a place on a piece.
+     *
+     * @param piece the piece
+     * @param lines the scores, slits or layers
+     * @return the place
+     */
+    public static Place on(String piece, String... lines) {
+      return new Place(piece, List.of(lines), List.of());
+    }
+
+    /**
+     * Returns the place of a value.
+     *
+     * @param parameter the parameter's id
+     * @return the place
+     */
+    public static Place of(String parameter) {
+      return new Place("", List.of(), List.of(parameter));
+    }
+  }
+
+  /**
+   * A cure that can be applied at one press.
+   *
+   * @param label what it does
+   * @param values the values it sets
+   */
+  public record Fix(Sentence label, Values values) {}
+
+  /**
+   * Says whether the card will not work.
+   *
+   * @return true for an error
+   */
+  public boolean isError() {
+    return severity == Severity.ERROR;
+  }
+}

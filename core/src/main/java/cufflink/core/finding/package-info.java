@@ -1,0 +1,2 @@
+/** What goes wrong at the table, with its place, its sentence and its cure. */
+package cufflink.core.finding;

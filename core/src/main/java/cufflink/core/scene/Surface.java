@@ -1,0 +1,22 @@
+package cufflink.core.scene;
+
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.measure.Marks;
+
+/**
+ * What a drawing is made for.
+ *
+ * @param width the width in surface units
+ * @param height the height in surface units
+ * @param marks the marks of the maker's ruler
+ * @param format how lengths are written
+ * @param measure how wide texts are
+ * @param textSize the letter height of the numbers, in surface units
+ */
+public record Surface(
+    double width,
+    double height,
+    Marks marks,
+    LengthFormat format,
+    TextMeasure measure,
+    double textSize) {}

@@ -1,0 +1,66 @@
+package cufflink.core.scene;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * How a piece at its true size is spread over the pages of a printer.
+ *
+ * @param across how many pages lie side by side
+ * @param down how many pages lie below each other
+ * @param tileWidth how much of the piece one page shows across, millimetres
+ * @param tileHeight how much of the piece one page shows down, millimetres
+ */
+public record Tiling(int across, int down, double tileWidth, double tileHeight) {
+
+  /**
+   * A part of the piece that one page shows.
+   *
+   * @param row counted from nought
+   * @param column counted from nought
+   * @param left where the part begins, millimetres from the piece's left edge
+   * @param top where the part begins, millimetres from the piece's top edge
+   */
+  public record Tile(int row, int column, double left, double top) {}
+
+  /**
+   * Spreads a piece.
+   *
+   * @param width the piece's width in millimetres, above zero
+   * @param height the piece's height in millimetres, above zero
+   * @param tileWidth how much one page can show across, millimetres, above zero
+   * @param tileHeight how much one page can show down, millimetres, above zero
+   * @return the tiling; parts join edge to edge
+   */
+  public static Tiling of(double width, double height, double tileWidth, double tileHeight) {
+    return new Tiling(
+        (int) Math.ceil(width / tileWidth),
+        (int) Math.ceil(height / tileHeight),
+        tileWidth,
+        tileHeight);
+  }
+
+  /**
+   * Returns the number of pages.
+   *
+   * @return one or more
+   */
+  public int count() {
+    return across * down;
+  }
+
+  /**
+   * Returns the parts row by row.
+   *
+   * @return as many as {@link #count()}
+   */
+  public List<Tile> tiles() {
+    List<Tile> tiles = new ArrayList<>();
+    for (int row = 0; row < down; row++) {
+      for (int column = 0; column < across; column++) {
+        tiles.add(new Tile(row, column, column * tileWidth, row * tileHeight));
+      }
+    }
+    return tiles;
+  }
+}

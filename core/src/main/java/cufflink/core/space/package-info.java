@@ -1,0 +1,2 @@
+/** Places and motions in space. */
+package cufflink.core.space;
