@@ -79,4 +79,52 @@ class CutWorkTest {
     assertEquals(4, base.count());
     assertEquals(List.of(), CutWork.parts(gate, PaperKind.PATTERNED, Paper.CARD, 4));
   }
+
+  private static Layer whole(String id) {
+    return half(id, Face.INSIDE, Shape.WHOLE);
+  }
+
+  @Test
+  void parts_wholeLayersAreNamedByTheirPieceAndCountedWithTheCopies() {
+    Design design = Strips.with(Strips.strip(126, Fold.VALLEY, 96, 96), whole("wave"));
+    List<Part> parts = CutWork.parts(design, PaperKind.PATTERNED, Paper.PATTERNED, 6);
+    assertEquals(1, parts.size());
+    assertEquals(design.base().id() + ".wave", parts.get(0).id());
+    assertEquals(6, parts.get(0).count());
+    assertEquals(Length.ofMillimetres(90), parts.get(0).width());
+    assertEquals(Length.ofMillimetres(120), parts.get(0).height());
+  }
+
+  @Test
+  void parts_halvesAreNamedTogether_eachNameOnce() {
+    Layer upper = half("upper", Face.INSIDE, Shape.TOP_LEFT);
+    Layer lower = half("lower", Face.INSIDE, Shape.BOTTOM_RIGHT);
+    Design design = Strips.with(Strips.strip(126, Fold.VALLEY, 96, 96), upper, lower, upper);
+    Part part = CutWork.parts(design, PaperKind.PATTERNED, Paper.PATTERNED, 1).get(0);
+    assertEquals("upper + lower", part.label());
+    assertEquals(2, part.count());
+  }
+
+  /** With a print each rectangle gives one upper and one lower half. */
+  @Test
+  void parts_printNeedsARectangleForEachOfTheMore() {
+    Layer upper = half("upper", Face.INSIDE, Shape.TOP_LEFT);
+    Layer lower = half("lower", Face.INSIDE, Shape.BOTTOM_RIGHT);
+    Paper leaves = Paper.PATTERNED.withPrint(Paper.Print.UPRIGHT);
+    assertEquals(2, rectangles(leaves, 2, upper, lower));
+    assertEquals(4, rectangles(leaves, 2, upper, lower, lower));
+    assertEquals(4, rectangles(leaves, 2, upper, upper, lower));
+  }
+
+  private static Part.Folds folds(Fold fold, double... panels) {
+    Design design = Strips.strip(100, fold, panels);
+    return CutWork.parts(design, PaperKind.CARDSTOCK, Paper.CARD, 1).get(0).folds();
+  }
+
+  @Test
+  void parts_withoutFolds_lieEitherWay() {
+    assertEquals(Part.Folds.EITHER, folds(Fold.VALLEY, 80));
+    assertEquals(Part.Folds.EITHER, folds(Fold.DECORATIVE, 40, 40));
+    assertEquals(Part.Folds.UPRIGHT, folds(Fold.MOUNTAIN, 40, 40));
+  }
 }

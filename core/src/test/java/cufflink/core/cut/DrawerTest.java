@@ -76,4 +76,50 @@ class DrawerTest {
     assertEquals(1, scraps.withCount(scraps.stock().get(1).id(), 0).stock().size());
     assertEquals(Map.of(), scraps.reserved());
   }
+
+  @Test
+  void take_usesUpWhatWasSetAsideForTheJob() {
+    Drawer drawer = Drawer.EMPTY.put(FIVE);
+    CutPlan three = plan(drawer.free(Paper.CARD, "signs"), 6);
+    assertEquals(3, three.newSheets());
+    Drawer reserved = drawer.reserve("signs", List.of(three));
+    assertEquals(2, reserved.free(Paper.CARD, "tide table").get(0).count());
+    CutPlan one = plan(reserved.free(Paper.CARD, "signs"), 2);
+    Drawer after = reserved.take("signs", one, TrimRun.of(one, Trimmer.USUAL));
+    assertEquals(4, after.stock().get(0).count());
+    assertEquals(Map.of("a4", 2), after.reserved().get("signs"));
+    Drawer last = reserved.take("signs", three, TrimRun.of(three, Trimmer.USUAL));
+    assertEquals(2, last.stock().get(0).count());
+    assertEquals(2, last.free(Paper.CARD, "tide table").get(0).count());
+    assertTrue(last.reserved().getOrDefault("signs", Map.of()).isEmpty());
+  }
+
+  @Test
+  void putOffCut_hasAnIdOfItsOwn_andWithoutTakesJustThatOut() {
+    Drawer drawer =
+        Drawer.EMPTY
+            .put(FIVE)
+            .putOffCut(Paper.CARD, Length.ofMillimetres(90), Length.ofMillimetres(80), 1)
+            .putOffCut(Paper.CARD, Length.ofMillimetres(70), Length.ofMillimetres(60), 2)
+            .putOffCut(Paper.CARD, Length.ofMillimetres(50), Length.ofMillimetres(40), 3);
+    assertEquals(4, drawer.stock().stream().map(Stock::id).distinct().count());
+    String second = drawer.stock().get(2).id();
+    Drawer without = drawer.without(second);
+    assertEquals(List.of(5, 1, 3), without.stock().stream().map(Stock::count).toList());
+    Drawer again =
+        without.putOffCut(Paper.CARD, Length.ofMillimetres(71), Length.ofMillimetres(61), 4);
+    assertEquals(4, again.stock().stream().map(Stock::id).distinct().count());
+  }
+
+  /** An off-cut is worth keeping from 40 by 40 mm up: our own rule. */
+  @Test
+  void isUseful_fromItsLeastSideOn() {
+    Length least = Length.ofMillimetres(40);
+    Length less = least.minus(Length.ofUnits(1));
+    boolean[] useful = {
+      Drawer.isUseful(least, least), Drawer.isUseful(less, least), Drawer.isUseful(least, less)
+    };
+    assertTrue(useful[0]);
+    assertTrue(!useful[1] && !useful[2]);
+  }
 }
