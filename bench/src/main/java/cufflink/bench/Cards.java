@@ -1,11 +1,11 @@
 package cufflink.bench;
 
-import cufflink.core.fit.Goal;
+import cufflink.core.job.Tools;
+import cufflink.core.job.Edition;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.measure.Marks;
 import cufflink.core.pattern.Pattern;
-import cufflink.core.run.ScoringHabit;
 import cufflink.core.value.Setting;
 import cufflink.files.pattern.PatternLibrary;
 
@@ -18,30 +18,22 @@ final class Cards {
 
   /** Returns an accordion of ten panels with eleven layers. */
   static Job accordion() {
-    return new Job(
+    return Job.begun(
         "Accordion",
-        ACCORDION.id(),
+        Edition.atHand(ACCORDION.id()),
         ACCORDION.normalValues().and("panels", new Setting.OfCount(10)),
-        new Goal.Free(),
-        Marks.MILLIMETRES,
-        true,
-        new ScoringHabit(true, Marks.FIVE_MILLIMETRES),
-        "");
+        Tools.usual(Marks.MILLIMETRES));
   }
 
   /** Returns the squash card, whose folds meet in three places. */
   static Derivation squash() {
     Pattern pattern = LIBRARY.pattern("squash-card").orElseThrow();
     Job job =
-        new Job(
+        Job.begun(
             pattern.name(),
-            pattern.id(),
+            Edition.atHand(pattern.id()),
             pattern.normalValues(),
-            new Goal.Free(),
-            Marks.MILLIMETRES,
-            true,
-            new ScoringHabit(true, Marks.FIVE_MILLIMETRES),
-            "");
+            Tools.usual(Marks.MILLIMETRES));
     return Derivation.of(pattern, job);
   }
 }

@@ -1,7 +1,8 @@
 package cufflink.bench;
 
+import cufflink.core.job.Tools;
+import cufflink.core.job.Edition;
 import cufflink.core.fit.Finder;
-import cufflink.core.fit.Goal;
 import cufflink.core.fit.Offer;
 import cufflink.core.fit.Question;
 import cufflink.core.fit.Snap;
@@ -12,7 +13,6 @@ import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.pattern.PatternEvaluator;
-import cufflink.core.run.ScoringHabit;
 import cufflink.files.pattern.PatternLibrary;
 import cufflink.files.size.StandardSizes;
 import java.util.List;
@@ -43,15 +43,11 @@ public class LibraryBenchmark {
   private int next;
 
   private static Job job(Pattern pattern) {
-    return new Job(
+    return Job.begun(
         pattern.name(),
-        pattern.id(),
+        Edition.atHand(pattern.id()),
         pattern.normalValues(),
-        new Goal.Free(),
-        Marks.MILLIMETRES,
-        true,
-        new ScoringHabit(true, Marks.FIVE_MILLIMETRES),
-        "");
+        Tools.usual(Marks.MILLIMETRES));
   }
 
   /** Reads all constructions and evaluates each once. */

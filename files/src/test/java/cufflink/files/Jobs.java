@@ -2,13 +2,13 @@ package cufflink.files;
 
 import cufflink.core.cut.Drawer;
 import cufflink.core.cut.Watch;
-import cufflink.core.fit.Goal;
 import cufflink.core.job.Derivation;
+import cufflink.core.job.Edition;
 import cufflink.core.job.Job;
 import cufflink.core.job.PaperPlan;
+import cufflink.core.job.Tools;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
-import cufflink.core.run.ScoringHabit;
 import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
 import cufflink.files.pattern.PatternLibrary;
@@ -36,15 +36,7 @@ public final class Jobs {
 
   /** Returns a job with values of its own. */
   public static Job job(String pattern, Values values) {
-    return new Job(
-        "Trial",
-        pattern,
-        values,
-        new Goal.Free(),
-        Marks.MILLIMETRES,
-        true,
-        new ScoringHabit(true, Marks.FIVE_MILLIMETRES),
-        "");
+    return Job.begun("Trial", Edition.atHand(pattern), values, Tools.usual(Marks.MILLIMETRES));
   }
 
   /** Returns what follows from a job. */

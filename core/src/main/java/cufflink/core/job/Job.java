@@ -8,7 +8,6 @@ import cufflink.core.paper.Papers;
 import cufflink.core.pattern.Bench;
 import cufflink.core.run.ScoringHabit;
 import cufflink.core.value.Values;
-import java.util.HashSet;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
@@ -16,53 +15,108 @@ import java.util.Set;
 /**
  * What a maker has decided: the only thing that is saved; everything else is derived.
  *
- * @param title the maker's name for the job
- * @param patternId the construction
- * @param values the sizes chosen
- * @param goal what the sizes are scaled to
- * @param marks the marks of the ruler
- * @param keepsProportions whether scaling keeps the finished width and height in ratio
- * @param habit how the maker scores
- * @param notes anything the maker wants to remember
- * @param papers what it is made from
- * @param item what it is to hold, if anything
- * @param pinned the values that must stay as they are when others are scaled or moved
+ * @param tag what it is known by
+ * @param edition the construction
+ * @param sizes how large it is to be
+ * @param tools what the maker measures and scores with
+ * @param supplies what it is made from
  * @param order how many cards, and what goes with each
- * @param cutting from which sheets it is cut, and with what
- * @param scaledFrom the sizes as the maker last set them, if those chosen were scaled from them to
- *     a sheet or an envelope: whatever they are scaled to next begins there, so that nothing drifts
  */
 public record Job(
-    String title,
-    String patternId,
-    Values values,
-    Goal goal,
-    Marks marks,
-    boolean keepsProportions,
-    ScoringHabit habit,
-    String notes,
-    Papers papers,
-    Optional<HeldItem> item,
-    Set<String> pinned,
-    Order order,
-    Cutting cutting,
-    Optional<Values> scaledFrom) {
+    Tag tag, Edition edition, Sizes sizes, Tools tools, Supplies supplies, Order order) {
 
   /** Checks that nothing is missing. */
   public Job {
-    Objects.requireNonNull(title);
-    Objects.requireNonNull(patternId);
-    Objects.requireNonNull(goal);
-    Objects.requireNonNull(marks);
-    Objects.requireNonNull(habit);
-    Objects.requireNonNull(notes);
-    Objects.requireNonNull(papers);
-    Objects.requireNonNull(item);
+    Objects.requireNonNull(tag);
+    Objects.requireNonNull(edition);
+    Objects.requireNonNull(sizes);
+    Objects.requireNonNull(tools);
+    Objects.requireNonNull(supplies);
     Objects.requireNonNull(order);
-    Objects.requireNonNull(cutting);
-    values = values.without(Bench.NAMES);
-    scaledFrom = scaledFrom.map(each -> each.without(Bench.NAMES));
-    pinned = Set.copyOf(pinned);
+  }
+
+  /**
+   * Begins a job for one card from the usual papers that holds nothing.
+   *
+   * @param title the maker's name for it
+   * @param edition the construction
+   * @param values the sizes
+   * @param tools what the maker measures and scores with
+   * @return the job, which has no id of its own yet
+   */
+  public static Job begun(String title, Edition edition, Values values, Tools tools) {
+    return new Job(
+        new Tag("", title, ""), edition, Sizes.of(values), tools, Supplies.USUAL, Order.ONE);
+  }
+
+  /** Returns its id, which it keeps for ever; empty while it has none. */
+  public String id() {
+    return tag.id();
+  }
+
+  /** Returns the maker's name for it. */
+  public String title() {
+    return tag.title();
+  }
+
+  /** Returns anything the maker wants to remember. */
+  public String notes() {
+    return tag.notes();
+  }
+
+  /** Returns the id of its construction. */
+  public String patternId() {
+    return edition.patternId();
+  }
+
+  /** Returns the sizes chosen. */
+  public Values values() {
+    return sizes.values();
+  }
+
+  /** Returns what the sizes are scaled to. */
+  public Goal goal() {
+    return sizes.goal();
+  }
+
+  /** Returns whether scaling keeps the finished width and height in ratio. */
+  public boolean keepsProportions() {
+    return sizes.keepsProportions();
+  }
+
+  /** Returns the values that stay when others are scaled or moved. */
+  public Set<String> pinned() {
+    return sizes.pinned();
+  }
+
+  /** Returns the sizes that these were scaled from, if they were. */
+  public Optional<Values> scaledFrom() {
+    return sizes.scaledFrom();
+  }
+
+  /** Returns the marks of the ruler. */
+  public Marks marks() {
+    return tools.marks();
+  }
+
+  /** Returns how the maker scores. */
+  public ScoringHabit habit() {
+    return tools.habit();
+  }
+
+  /** Returns what it is made from. */
+  public Papers papers() {
+    return supplies.papers();
+  }
+
+  /** Returns what it is to hold, if anything. */
+  public Optional<HeldItem> item() {
+    return supplies.item();
+  }
+
+  /** Returns from which sheets it is cut, and with what. */
+  public Cutting cutting() {
+    return supplies.cutting();
   }
 
   /**
@@ -71,45 +125,7 @@ public record Job(
    * @return its papers, how its layers lie and what it holds
    */
   public Materials materials() {
-    return new Materials(papers, order.raised(), item);
-  }
-
-  /**
-   * Makes a job for one card from the usual papers that holds nothing.
-   *
-   * @param title the maker's name for the job
-   * @param patternId the construction
-   * @param values the sizes chosen
-   * @param goal what the sizes are scaled to
-   * @param marks the marks of the ruler
-   * @param keepsProportions whether scaling keeps the finished width and height in ratio
-   * @param habit how the maker scores
-   * @param notes anything the maker wants to remember
-   */
-  public Job(
-      String title,
-      String patternId,
-      Values values,
-      Goal goal,
-      Marks marks,
-      boolean keepsProportions,
-      ScoringHabit habit,
-      String notes) {
-    this(
-        title,
-        patternId,
-        values,
-        goal,
-        marks,
-        keepsProportions,
-        habit,
-        notes,
-        Papers.USUAL,
-        Optional.empty(),
-        Set.of(),
-        Order.ONE,
-        Cutting.USUAL,
-        Optional.empty());
+    return new Materials(papers(), order.raised(), item());
   }
 
   /**
@@ -118,34 +134,72 @@ public record Job(
    * @return the values to evaluate the construction with
    */
   public Values onBench() {
-    return values.and(Bench.of(marks, papers, order.raised()));
+    return values().and(Bench.of(marks(), papers(), order.raised()));
+  }
+
+  /**
+   * Returns the job under another id.
+   *
+   * @param id its id from now on
+   * @return the changed job
+   */
+  public Job withId(String id) {
+    return with(new Tag(id, title(), notes()));
+  }
+
+  /**
+   * Returns the job with another title.
+   *
+   * @param title the maker's name for it
+   * @return the changed job
+   */
+  public Job withTitle(String title) {
+    return with(new Tag(id(), title, notes()));
+  }
+
+  /**
+   * Returns the job with other notes.
+   *
+   * @param notes anything the maker wants to remember
+   * @return the changed job
+   */
+  public Job withNotes(String notes) {
+    return with(new Tag(id(), title(), notes));
+  }
+
+  private Job with(Tag now) {
+    return new Job(now, edition, sizes, tools, supplies, order);
+  }
+
+  /**
+   * Returns the job with another edition of its construction.
+   *
+   * @param now the edition
+   * @return the changed job
+   */
+  public Job withEdition(Edition now) {
+    return new Job(tag, now, sizes, tools, supplies, order);
   }
 
   /**
    * Returns the job with other sizes.
    *
-   * @param newValues the sizes
-   * @return the changed job
+   * @param now the sizes
+   * @return the changed job, scaled from nothing
    */
-  public Job withValues(Values newValues) {
-    Copy copy = new Copy();
-    copy.values = newValues;
-    copy.scaledFrom = Optional.empty();
-    return copy.job();
+  public Job withValues(Values now) {
+    return with(sizes.with(now, Optional.empty()));
   }
 
   /**
    * Returns the job with sizes that were scaled from others.
    *
-   * @param newValues the sizes
+   * @param now the sizes
    * @param from what they were scaled from
    * @return the changed job
    */
-  public Job withScaled(Values newValues, Values from) {
-    Copy copy = new Copy();
-    copy.values = newValues;
-    copy.scaledFrom = Optional.of(from);
-    return copy.job();
+  public Job withScaled(Values now, Values from) {
+    return with(sizes.with(now, Optional.of(from)));
   }
 
   /**
@@ -154,31 +208,17 @@ public record Job(
    * @return the job as the maker last set its sizes
    */
   public Job unscaled() {
-    return scaledFrom.map(this::withValues).orElse(this);
+    return scaledFrom().map(this::withValues).orElse(this);
   }
 
   /**
    * Returns the job with another goal.
    *
-   * @param newGoal what the sizes are scaled to
+   * @param goal what the sizes are scaled to
    * @return the changed job
    */
-  public Job withGoal(Goal newGoal) {
-    Copy copy = new Copy();
-    copy.goal = newGoal;
-    return copy.job();
-  }
-
-  /**
-   * Returns the job with other marks.
-   *
-   * @param newMarks the marks of the ruler
-   * @return the changed job
-   */
-  public Job withMarks(Marks newMarks) {
-    Copy copy = new Copy();
-    copy.marks = newMarks;
-    return copy.job();
+  public Job withGoal(Goal goal) {
+    return with(sizes.with(goal));
   }
 
   /**
@@ -188,57 +228,7 @@ public record Job(
    * @return the changed job
    */
   public Job withProportionsKept(boolean keeps) {
-    Copy copy = new Copy();
-    copy.keepsProportions = keeps;
-    return copy.job();
-  }
-
-  /**
-   * Returns the job with another way of scoring.
-   *
-   * @param newHabit how the maker scores
-   * @return the changed job
-   */
-  public Job withHabit(ScoringHabit newHabit) {
-    Copy copy = new Copy();
-    copy.habit = newHabit;
-    return copy.job();
-  }
-
-  /**
-   * Returns the job with another title.
-   *
-   * @param newTitle the maker's name for the job
-   * @return the changed job
-   */
-  public Job withTitle(String newTitle) {
-    Copy copy = new Copy();
-    copy.title = newTitle;
-    return copy.job();
-  }
-
-  /**
-   * Returns the job with other papers.
-   *
-   * @param newPapers what it is made from
-   * @return the changed job
-   */
-  public Job withPapers(Papers newPapers) {
-    Copy copy = new Copy();
-    copy.papers = newPapers;
-    return copy.job();
-  }
-
-  /**
-   * Returns the job with something else to hold.
-   *
-   * @param newItem what it is to hold, if anything
-   * @return the changed job
-   */
-  public Job withItem(Optional<HeldItem> newItem) {
-    Copy copy = new Copy();
-    copy.item = newItem;
-    return copy.job();
+    return with(sizes.withProportionsKept(keeps));
   }
 
   /**
@@ -248,69 +238,84 @@ public record Job(
    * @return the changed job
    */
   public Job withPinToggled(String parameter) {
-    Copy copy = new Copy();
-    copy.pinned = new HashSet<>(pinned);
-    if (!copy.pinned.remove(parameter)) {
-      copy.pinned.add(parameter);
-    }
-    return copy.job();
+    return with(sizes.withPinToggled(parameter));
   }
 
   /**
-   * Returns the job for another order.
+   * Returns the job with all of its sizes changed.
    *
-   * @param newOrder how many cards, and what goes with each
+   * @param now the sizes
    * @return the changed job
    */
-  public Job withOrder(Order newOrder) {
-    Copy copy = new Copy();
-    copy.order = newOrder;
-    return copy.job();
+  public Job with(Sizes now) {
+    return new Job(tag, edition, now, tools, supplies, order);
+  }
+
+  /**
+   * Returns the job with other marks.
+   *
+   * @param marks the marks of the ruler
+   * @return the changed job
+   */
+  public Job withMarks(Marks marks) {
+    return with(new Tools(marks, habit()));
+  }
+
+  /**
+   * Returns the job with another way of scoring.
+   *
+   * @param habit how the maker scores
+   * @return the changed job
+   */
+  public Job withHabit(ScoringHabit habit) {
+    return with(new Tools(marks(), habit));
+  }
+
+  private Job with(Tools now) {
+    return new Job(tag, edition, sizes, now, supplies, order);
+  }
+
+  /**
+   * Returns the job with other papers.
+   *
+   * @param papers what it is made from
+   * @return the changed job
+   */
+  public Job withPapers(Papers papers) {
+    return with(new Supplies(papers, item(), cutting()));
+  }
+
+  /**
+   * Returns the job with something else to hold.
+   *
+   * @param item what it is to hold, if anything
+   * @return the changed job
+   */
+  public Job withItem(Optional<HeldItem> item) {
+    return with(new Supplies(papers(), item, cutting()));
   }
 
   /**
    * Returns the job cut from other sheets, or with another trimmer.
    *
-   * @param newCutting from which sheets it is cut, and with what
+   * @param cutting from which sheets it is cut, and with what
    * @return the changed job
    */
-  public Job withCutting(Cutting newCutting) {
-    Copy copy = new Copy();
-    copy.cutting = newCutting;
-    return copy.job();
+  public Job withCutting(Cutting cutting) {
+    return with(new Supplies(papers(), item(), cutting));
   }
 
-  /** This job on its way to becoming another one. */
-  private final class Copy {
-    private String title = Job.this.title;
-    private Values values = Job.this.values;
-    private Goal goal = Job.this.goal;
-    private Marks marks = Job.this.marks;
-    private boolean keepsProportions = Job.this.keepsProportions;
-    private ScoringHabit habit = Job.this.habit;
-    private Papers papers = Job.this.papers;
-    private Optional<HeldItem> item = Job.this.item;
-    private Set<String> pinned = Job.this.pinned;
-    private Order order = Job.this.order;
-    private Cutting cutting = Job.this.cutting;
-    private Optional<Values> scaledFrom = Job.this.scaledFrom;
+  private Job with(Supplies now) {
+    return new Job(tag, edition, sizes, tools, now, order);
+  }
 
-    Job job() {
-      return new Job(
-          title,
-          patternId,
-          values,
-          goal,
-          marks,
-          keepsProportions,
-          habit,
-          notes,
-          papers,
-          item,
-          pinned,
-          order,
-          cutting,
-          scaledFrom);
-    }
+  /**
+   * Returns the job for another order.
+   *
+   * @param now how many cards, and what goes with each
+   * @return the changed job
+   */
+  public Job withOrder(Order now) {
+    return new Job(tag, edition, sizes, tools, supplies, now);
   }
 }

@@ -7,9 +7,11 @@ import cufflink.core.fit.Offer;
 import cufflink.core.fit.Relayer;
 import cufflink.core.job.Cutting;
 import cufflink.core.job.Derivation;
+import cufflink.core.job.Edition;
 import cufflink.core.job.Job;
 import cufflink.core.job.Mended;
 import cufflink.core.job.Order;
+import cufflink.core.job.Tools;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
@@ -283,16 +285,7 @@ public final class Workbench {
   public void choose(Pattern pattern) {
     Marks marks = marks();
     Values values = Relayer.relay(pattern, pattern.normalValues(), marks, Set.of());
-    Job job =
-        new Job(
-            pattern.name(),
-            pattern.id(),
-            values,
-            new Goal.Free(),
-            marks,
-            true,
-            new ScoringHabit(true, MarksHabit.board(marks)),
-            "");
+    Job job = Job.begun(pattern.name(), Edition.atHand(pattern.id()), values, Tools.usual(marks));
     lay(job, Optional.empty());
   }
 
@@ -305,15 +298,12 @@ public final class Workbench {
   public void choose(Offer offer, Wish wish) {
     Marks marks = marks();
     Job job =
-        new Job(
-            offer.pattern().name(),
-            offer.pattern().id(),
-            offer.values(),
-            wish.goal(marks),
-            marks,
-            true,
-            new ScoringHabit(true, MarksHabit.board(marks)),
-            "");
+        Job.begun(
+                offer.pattern().name(),
+                Edition.atHand(offer.pattern().id()),
+                offer.values(),
+                Tools.usual(marks))
+            .withGoal(wish.goal(marks));
     lay(job.withItem(wish.item()).withOrder(Order.ONE.withCopies(wish.copies())), Optional.empty());
   }
 

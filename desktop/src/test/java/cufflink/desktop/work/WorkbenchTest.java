@@ -1,5 +1,7 @@
 package cufflink.desktop.work;
 
+import cufflink.core.job.Tools;
+import cufflink.core.job.Edition;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -163,15 +165,11 @@ class WorkbenchTest {
   @Test
   void lay_unknownConstruction_leavesTheTableAsItWas() {
     Job strange =
-        new Job(
+        Job.begun(
             "X",
-            "nothing",
+            Edition.atHand("nothing"),
             bench.job().orElseThrow().values(),
-            new Goal.Free(),
-            Marks.MILLIMETRES,
-            true,
-            bench.job().orElseThrow().habit(),
-            "");
+            Tools.usual(Marks.MILLIMETRES));
     assertFalse(bench.lay(strange, Optional.empty()));
     assertEquals("off-centre-gate", bench.job().orElseThrow().patternId());
     assertTrue(bench.notice().get().contains("needs the construction “nothing”"));

@@ -7,8 +7,10 @@ import cufflink.core.fit.Fitter;
 import cufflink.core.fit.Goal;
 import cufflink.core.fit.Relayer;
 import cufflink.core.job.Derivation;
+import cufflink.core.job.Edition;
 import cufflink.core.job.Job;
 import cufflink.core.job.Order;
+import cufflink.core.job.Tools;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
@@ -18,7 +20,6 @@ import cufflink.core.paper.Envelope;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Pattern;
-import cufflink.core.run.ScoringHabit;
 import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
 import cufflink.files.pattern.Extras;
@@ -129,15 +130,9 @@ final class Request {
       reason = fit.told().say(format);
     }
     Job job =
-        new Job(
-                pattern.name(),
-                pattern.id(),
-                values,
-                wanted,
-                ruler,
-                !free,
-                new ScoringHabit(true, ruler.inInches() ? Marks.EIGHTHS : Marks.FIVE_MILLIMETRES),
-                "")
+        Job.begun(pattern.name(), Edition.atHand(pattern.id()), values, Tools.usual(ruler))
+            .withGoal(wanted)
+            .withProportionsKept(!free)
             .withOrder(order);
     return new Answer(Derivation.of(pattern, job.withItem(item(ruler))), reason, format);
   }

@@ -6,7 +6,12 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.core.fit.Goal;
+import cufflink.core.job.Edition;
 import cufflink.core.job.Job;
+import cufflink.core.job.Sizes;
+import cufflink.core.job.Supplies;
+import cufflink.core.job.Tag;
+import cufflink.core.job.Tools;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Marks;
@@ -28,7 +33,7 @@ public final class ProjectFormat {
   private static final ObjectMapper MAPPER =
       new ObjectMapper().enable(SerializationFeature.INDENT_OUTPUT);
   private static final String NAME = "cufflink-project/";
-  private static final int VERSION = 1;
+  private static final int VERSION = 2;
   private static final Pattern FORMAT = Pattern.compile(Pattern.quote(NAME) + "(\\d{1,6})");
 
   private ProjectFormat() {}
@@ -59,6 +64,9 @@ public final class ProjectFormat {
   static ObjectNode node(Job job) {
     ObjectNode root = MAPPER.createObjectNode();
     root.put("format", NAME + VERSION);
+    if (!job.id().isEmpty()) {
+      root.put("id", job.id());
+    }
     root.put("title", job.title());
     root.put("pattern", job.patternId());
     put(root.putObject("values"), job.values());
@@ -71,6 +79,9 @@ public final class ProjectFormat {
     scoring.put("grooves", job.habit().grooves().toString());
     root.put("notes", job.notes());
     SuppliesFormat.write(root, job);
+    if (!job.edition().text().isEmpty()) {
+      root.put("edition", job.edition().text());
+    }
     return root;
   }
 
@@ -152,23 +163,31 @@ public final class ProjectFormat {
       throw wrong("project.newer", format.group(1), VERSION);
     }
     JsonNode scoring = root.path("scoring");
-    return new Job(
-        text(root, "title"),
-        text(root, "pattern"),
-        values(root.path("values")),
-        goal(root.path("goal")),
-        marks(root, "marks"),
-        root.path("keepsProportions").asBoolean(true),
-        new ScoringHabit(scoring.path("ridgeInside").asBoolean(true), marks(scoring, "grooves")),
-        root.path("notes").asText(""),
-        SuppliesFormat.papers(root.path("papers")),
-        SuppliesFormat.item(root.path("item")),
-        SuppliesFormat.pinned(root.path("pinned")),
-        SuppliesFormat.order(root.path("order")),
-        CuttingFormat.read(root.path("cutting")),
+    Optional<Values> scaledFrom =
         root.path("scaledFrom").isObject()
             ? Optional.of(values(root.path("scaledFrom")))
-            : Optional.empty());
+            : Optional.empty();
+    return new Job(
+        new Tag(
+            Printable.line(root.path("id").asText("")),
+            text(root, "title"),
+            root.path("notes").asText("")),
+        new Edition(text(root, "pattern"), root.path("edition").asText("")),
+        new Sizes(
+            values(root.path("values")),
+            goal(root.path("goal")),
+            root.path("keepsProportions").asBoolean(true),
+            SuppliesFormat.pinned(root.path("pinned")),
+            scaledFrom),
+        new Tools(
+            marks(root, "marks"),
+            new ScoringHabit(
+                scoring.path("ridgeInside").asBoolean(true), marks(scoring, "grooves"))),
+        new Supplies(
+            SuppliesFormat.papers(root.path("papers")),
+            SuppliesFormat.item(root.path("item")),
+            CuttingFormat.read(root.path("cutting"))),
+        SuppliesFormat.order(root.path("order")));
   }
 
   private static BadFileException wrong(String key, Object... details) {

@@ -13,9 +13,11 @@ import cufflink.core.fit.Relayer;
 import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Cutting;
 import cufflink.core.job.Derivation;
+import cufflink.core.job.Edition;
 import cufflink.core.job.Job;
 import cufflink.core.job.Order;
 import cufflink.core.job.PaperPlan;
+import cufflink.core.job.Tools;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.Marks;
@@ -25,7 +27,6 @@ import cufflink.core.pattern.Pattern;
 import cufflink.core.pattern.PatternEvaluator;
 import cufflink.core.run.Directions;
 import cufflink.core.run.ScoreJob;
-import cufflink.core.run.ScoringHabit;
 import cufflink.core.run.SecondCut;
 import cufflink.core.value.Values;
 import cufflink.files.export.PlanJson;
@@ -103,15 +104,10 @@ record Trial(String pattern, Values set, Goal goal, Way manner, Cut cutting) {
 
   private Job job(Pattern construction, Values values) {
     Marks board = manner.marks().inInches() ? Marks.EIGHTHS : Marks.FIVE_MILLIMETRES;
-    return new Job(
-            "trial",
-            construction.id(),
-            values,
-            goal,
-            manner.marks(),
-            manner.keepsProportions(),
-            new ScoringHabit(true, board),
-            "")
+    return Job.begun(
+            "trial", Edition.atHand(construction.id()), values, Tools.usual(manner.marks()))
+        .withGoal(goal)
+        .withProportionsKept(manner.keepsProportions())
         .withItem(manner.item())
         .withOrder(new Order(cutting.copies(), false, manner.extras(), manner.raised()))
         .withCutting(

@@ -6,15 +6,15 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import cufflink.core.design.Design;
 import cufflink.core.design.Layer;
 import cufflink.core.drawing.Influence;
-import cufflink.core.fit.Goal;
 import cufflink.core.job.Derivation;
+import cufflink.core.job.Edition;
 import cufflink.core.job.Job;
+import cufflink.core.job.Tools;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.pattern.PatternEvaluator;
-import cufflink.core.run.ScoringHabit;
 import cufflink.core.scene.Ref;
 import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
@@ -131,14 +131,6 @@ class InvariantsTest {
   }
 
   private static Job job(Pattern pattern, Values values) {
-    return new Job(
-        "trial",
-        pattern.id(),
-        values,
-        new Goal.Free(),
-        Marks.MILLIMETRES,
-        true,
-        new ScoringHabit(true, Marks.FIVE_MILLIMETRES),
-        "");
+    return Job.begun("trial", Edition.atHand(pattern.id()), values, Tools.usual(Marks.MILLIMETRES));
   }
 }

@@ -10,10 +10,11 @@ import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.design.Slit;
 import cufflink.core.finding.Finding;
-import cufflink.core.fit.Goal;
 import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Derivation;
+import cufflink.core.job.Edition;
 import cufflink.core.job.Job;
+import cufflink.core.job.Tools;
 import cufflink.core.layers.ClosedState;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
@@ -24,7 +25,6 @@ import cufflink.core.measure.Unit;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Pattern;
-import cufflink.core.run.ScoringHabit;
 import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
 import cufflink.files.size.StandardSizes;
@@ -146,15 +146,11 @@ class TradeSizesTest {
             ? new Marks(Unit.INCH, length(trade.get("mark")))
             : Marks.SIXTEENTHS;
     Job job =
-        new Job(
+        Job.begun(
             pattern.name(),
-            pattern.id(),
+            Edition.atHand(pattern.id()),
             pattern.normalValues().and(values),
-            new Goal.Free(),
-            marks,
-            true,
-            new ScoringHabit(true, Marks.EIGHTHS),
-            "");
+            Tools.usual(marks));
     Optional<HeldItem> item =
         Optional.ofNullable(trade.get("holds"))
             .map(TradeSizesTest::size)

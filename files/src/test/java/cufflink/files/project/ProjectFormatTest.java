@@ -9,8 +9,10 @@ import com.networknt.schema.JsonSchema;
 import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion;
 import cufflink.core.fit.Goal;
+import cufflink.core.job.Edition;
 import cufflink.core.job.Job;
 import cufflink.core.job.Order;
+import cufflink.core.job.Tools;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Parsed;
@@ -134,18 +136,18 @@ class ProjectFormatTest {
   }
 
   private static Job job(Goal goal) {
-    return new Job(
-        "Tidal “¾” 🚲 card",
-        "off-centre-gate",
-        Values.NONE
-            .and("width", Length.ofMillimetres(105))
-            .and("left", Length.ofUnits(123_457))
-            .and("count", new Setting.OfCount(4))
-            .and("top", new Setting.OfChoice("left")),
-        goal,
-        Marks.MILLIMETRES,
-        false,
-        new ScoringHabit(false, Marks.EIGHTHS),
-        "two\nlines");
+    return Job.begun(
+            "Tidal “¾” 🚲 card",
+            new Edition("off-centre-gate", "format: cufflink-pattern/1"),
+            Values.NONE
+                .and("width", Length.ofMillimetres(105))
+                .and("left", Length.ofUnits(123_457))
+                .and("count", new Setting.OfCount(4))
+                .and("top", new Setting.OfChoice("left")),
+            new Tools(Marks.MILLIMETRES, new ScoringHabit(false, Marks.EIGHTHS)))
+        .withId("lasting")
+        .withNotes("two\nlines")
+        .withGoal(goal)
+        .withProportionsKept(false);
   }
 }
