@@ -1,9 +1,9 @@
 package cufflink.bench;
 
-import cufflink.core.job.Tools;
-import cufflink.core.job.Edition;
 import cufflink.core.job.Derivation;
+import cufflink.core.job.Edition;
 import cufflink.core.job.Job;
+import cufflink.core.job.Tools;
 import cufflink.core.measure.Marks;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.value.Setting;

@@ -1,14 +1,14 @@
 package cufflink.bench;
 
-import cufflink.core.job.Tools;
-import cufflink.core.job.Edition;
 import cufflink.core.fit.Finder;
 import cufflink.core.fit.Offer;
 import cufflink.core.fit.Question;
 import cufflink.core.fit.Snap;
 import cufflink.core.fit.Snapper;
 import cufflink.core.job.Derivation;
+import cufflink.core.job.Edition;
 import cufflink.core.job.Job;
+import cufflink.core.job.Tools;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
 import cufflink.core.pattern.Pattern;

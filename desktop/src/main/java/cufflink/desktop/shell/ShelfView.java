@@ -14,8 +14,10 @@ import cufflink.desktop.work.Wish;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.size.StandardSizes;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import javafx.scene.control.Label;
@@ -41,6 +43,7 @@ final class ShelfView extends VBox {
   private final TextField search = new TextField();
   private Wish wish = Wish.ANYTHING;
   private Marks shown;
+  private List<Stand> drawn = List.of();
 
   /** What is looked for, by which ruler. */
   private record Looked(Wish wish, Marks marks) {}
@@ -52,11 +55,7 @@ final class ShelfView extends VBox {
         new Latest<>(
             "shelf",
             (looked, asking) -> looked.wish().fulfil(bench.library().patterns(), looked.marks()));
-    finder
-        .answered()
-        .addListener(
-            (property, before, now) ->
-                now.ifPresent(each -> lay(each.answer(), each.question().wish())));
+    finder.answered().addListener((property, before, now) -> lay());
     getStyleClass().add("shelf");
     Label question = new Label(Words.say("shelf.question"));
     question.getStyleClass().add("shelf-question");
@@ -164,9 +163,8 @@ final class ShelfView extends VBox {
                         each -> wish.withPriority(each)))
             .add(search);
     head.getChildren().set(1, sentence);
-    table.getChildren().removeIf(each -> !((Stand) each).suits(wish));
-    note.setText("");
-    finder.ask(new Looked(wish, shown));
+    finder.ask(looked());
+    lay();
   }
 
   private List<MenuItem> abilities() {
@@ -280,15 +278,38 @@ final class ShelfView extends VBox {
     return items;
   }
 
-  private void lay(List<Offer> offers, Wish looked) {
-    table
-        .getChildren()
-        .setAll(
-            offers.stream()
-                .map(
-                    offer ->
-                        new Stand(bench, offer, looked.copies(), () -> bench.choose(offer, looked)))
-                .toList());
-    note.setText(offers.isEmpty() ? Words.say("shelf.none") : "");
+  /** What is looked for; the words that are typed only choose among what is found. */
+  private Looked looked() {
+    return new Looked(wish.withText(""), shown);
+  }
+
+  /** Lays out what answers to the words, of what was found last; each is drawn once. */
+  private void lay() {
+    List<Stand> laid =
+        finder.answered().get().stream()
+            .flatMap(found -> stands(found).stream())
+            .filter(each -> each.suits(wish))
+            .toList();
+    if (!table.getChildren().equals(laid)) {
+      table.getChildren().setAll(laid);
+    }
+    boolean known = finder.answerTo(looked()).isPresent();
+    note.setText(known && laid.isEmpty() ? Words.say("shelf.none") : "");
+  }
+
+  private List<Stand> stands(Latest.Answered<Looked, List<Offer>> found) {
+    Wish looked = found.question().wish();
+    Map<Object, Stand> before = new HashMap<>();
+    drawn.forEach(each -> before.put(each.shows(), each));
+    drawn =
+        found.answer().stream()
+            .map(
+                offer ->
+                    Optional.ofNullable(
+                            before.get(Stand.shows(offer, looked.copies(), bench.format())))
+                        .orElseGet(() -> new Stand(bench, offer, looked.copies()))
+                        .taking(() -> bench.choose(offer, looked)))
+            .toList();
+    return drawn;
   }
 }

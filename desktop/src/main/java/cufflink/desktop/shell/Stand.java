@@ -16,6 +16,7 @@ import cufflink.core.words.Words;
 import cufflink.desktop.paper.PaperView;
 import cufflink.desktop.work.Wish;
 import cufflink.desktop.work.Workbench;
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
@@ -32,9 +33,12 @@ final class Stand extends VBox {
   private static final double TALLEST = 300;
 
   private final Offer offer;
+  private final List<Object> shows;
+  private Runnable take = () -> {};
 
-  Stand(Workbench bench, Offer offer, int copies, Runnable take) {
+  Stand(Workbench bench, Offer offer, int copies) {
     this.offer = offer;
+    this.shows = shows(offer, copies, bench.format());
     Design design = offer.design();
     FoldModel model = Card.of(design).orElseThrow().whole();
     PaperView paper = paper(design, model, bench);
@@ -62,6 +66,22 @@ final class Stand extends VBox {
             event.consume();
           }
         });
+  }
+
+  /** Returns all that a stand shows: two that are alike in it look alike. */
+  static List<Object> shows(Offer offer, int copies, LengthFormat format) {
+    return List.of(offer.design(), size(offer, format), takes(offer, copies));
+  }
+
+  /** Returns all that it shows. */
+  List<Object> shows() {
+    return shows;
+  }
+
+  /** Says what happens when it is taken up. */
+  Stand taking(Runnable now) {
+    take = now;
+    return this;
   }
 
   /** Says whether the construction that lies here is one that is looked for. */

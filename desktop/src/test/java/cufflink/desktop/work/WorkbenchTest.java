@@ -1,7 +1,5 @@
 package cufflink.desktop.work;
 
-import cufflink.core.job.Tools;
-import cufflink.core.job.Edition;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -9,7 +7,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import cufflink.core.finding.Finding;
 import cufflink.core.fit.Goal;
 import cufflink.core.job.Derivation;
+import cufflink.core.job.Edition;
 import cufflink.core.job.Job;
+import cufflink.core.job.Tools;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
 import cufflink.core.pattern.Parameter;
