@@ -6,8 +6,10 @@ import cufflink.core.pattern.Pattern;
 import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * A job that came from a file, made to fit its construction: what is missing or makes no sense is
@@ -26,30 +28,61 @@ public record Mended(Job job, List<Sentence> told) {
    * Fits a job to its construction.
    *
    * @param pattern the construction
-   * @param job the job as it was read
+   * @param given the job as it was read
    * @return the job, mended where it had to be
    */
-  public static Mended of(Pattern pattern, Job job) {
+  public static Mended of(Pattern pattern, Job given) {
+    Job job = renamed(pattern, given);
     Values values = job.values();
     List<Sentence> told = new ArrayList<>();
     for (Parameter parameter : pattern.parameters()) {
-      Optional<Setting> given = values.get(parameter.id());
-      if (given.filter(each -> suits(parameter, each)).isPresent()) {
+      Optional<Setting> value = values.get(parameter.id());
+      if (value.filter(each -> suits(parameter, each)).isPresent()) {
         continue;
       }
-      if (given.isEmpty() && parameter.allowance().isPresent()) {
+      if (value.isEmpty() && parameter.allowance().isPresent()) {
         continue;
       }
       boolean reckoned = parameter.allowance().isPresent();
       values =
           reckoned
-              ? values.without(java.util.Set.of(parameter.id()))
+              ? values.without(Set.of(parameter.id()))
               : values.and(parameter.id(), parameter.normal());
       told.add(
           Sentence.of(
-              given.isPresent() ? "mended.senseless" : "mended.missing", parameter.label()));
+              value.isPresent() ? "mended.senseless" : "mended.missing", parameter.label()));
     }
     return told.isEmpty() ? new Mended(job, told) : new Mended(job.withValues(values), told);
+  }
+
+  /** A value that has been given another name takes its number along, and its pin. */
+  private static Job renamed(Pattern pattern, Job job) {
+    Sizes sizes = job.sizes();
+    for (Parameter parameter : pattern.parameters()) {
+      for (String before : parameter.formerly()) {
+        sizes = renamed(sizes, before, parameter.id());
+      }
+    }
+    return sizes.equals(job.sizes()) ? job : job.with(sizes);
+  }
+
+  private static Sizes renamed(Sizes sizes, String before, String now) {
+    Set<String> pinned = new HashSet<>(sizes.pinned());
+    if (pinned.remove(before)) {
+      pinned.add(now);
+    }
+    return sizes
+        .with(
+            renamed(sizes.values(), before, now),
+            sizes.scaledFrom().map(each -> renamed(each, before, now)))
+        .withPinned(pinned);
+  }
+
+  private static Values renamed(Values values, String before, String now) {
+    Optional<Setting> setting = values.get(before);
+    return setting.isPresent() && values.get(now).isEmpty()
+        ? values.without(Set.of(before)).and(now, setting.get())
+        : values;
   }
 
   private static boolean suits(Parameter parameter, Setting setting) {

@@ -14,11 +14,9 @@ import java.util.Optional;
  * @param normal what it is if the maker chooses nothing
  * @param role what it stands for
  * @param scales whether it grows with the card
- * @param least the least it may be, if there is a limit
- * @param most the most it may be, if there is a limit
+ * @param limits what it may be
  * @param choices the words it may be, empty for lengths and counts
- * @param allowance how it is reckoned from the papers and other values unless the maker sets it; it
- *     is then taken up to the next mark
+ * @param formerly the names it had in earlier editions of its file
  */
 public record Parameter(
     String id,
@@ -26,10 +24,20 @@ public record Parameter(
     Setting normal,
     Role role,
     Scaling scales,
-    Optional<Formula> least,
-    Optional<Formula> most,
+    Limits limits,
     List<Choice> choices,
-    Optional<Formula> allowance) {
+    List<String> formerly) {
+
+  /**
+   * What a value may be, and what it is reckoned to be.
+   *
+   * @param least the least it may be, if there is a limit
+   * @param most the most it may be, if there is a limit
+   * @param allowance how it is reckoned from the papers and other values unless the maker sets it;
+   *     it is then taken up to the next mark
+   */
+  public record Limits(
+      Optional<Formula> least, Optional<Formula> most, Optional<Formula> allowance) {}
 
   /** What a parameter stands for. */
   public enum Role {
@@ -62,10 +70,39 @@ public record Parameter(
   /** Copies the list. */
   public Parameter {
     choices = List.copyOf(choices);
+    formerly = List.copyOf(formerly);
   }
 
   Parameter reckonedBy(Optional<Formula> formula) {
-    return new Parameter(id, label, normal, role, scales, least, most, choices, formula);
+    Limits reckoned = new Limits(least(), most(), formula);
+    return new Parameter(id, label, normal, role, scales, reckoned, choices, formerly);
+  }
+
+  /**
+   * Returns the least it may be.
+   *
+   * @return a formula, if there is a limit
+   */
+  public Optional<Formula> least() {
+    return limits.least();
+  }
+
+  /**
+   * Returns the most it may be.
+   *
+   * @return a formula, if there is a limit
+   */
+  public Optional<Formula> most() {
+    return limits.most();
+  }
+
+  /**
+   * Returns how it is reckoned unless the maker sets it.
+   *
+   * @return a formula, if it is an allowance
+   */
+  public Optional<Formula> allowance() {
+    return limits.allowance();
   }
 
   /**

@@ -127,10 +127,18 @@ final class ValuesCompiler {
         normal,
         section.oneOf("role", Role.class, Role.OTHER),
         section.oneOf("scales", Scaling.class, Scaling.NO),
-        section.formula("min", kind),
-        section.formula("max", kind),
+        new Parameter.Limits(
+            section.formula("min", kind), section.formula("max", kind), Optional.empty()),
         choices(section),
-        Optional.empty());
+        formerly(section));
+  }
+
+  private static List<String> formerly(Section section) {
+    return section
+        .entry("formerly")
+        .filter(Entry.Text.class::isInstance)
+        .map(entry -> List.of(((Entry.Text) entry).text().strip().split("[\\s,]+")))
+        .orElse(List.of());
   }
 
   private List<Choice> choices(Section section) {

@@ -169,7 +169,11 @@ public final class Projects {
     chooser.setInitialFileName(fileName(job.get().title()) + ProjectStore.EXTENSION);
     File chosen = chooser.showSaveDialog(window);
     if (chosen != null) {
-      note(store.save(job.get(), withExtension(chosen.toPath(), ProjectStore.EXTENSION)));
+      Path file = withExtension(chosen.toPath(), ProjectStore.EXTENSION);
+      if (bench.file().get().filter(before -> !before.equals(file)).isPresent()) {
+        bench.becomeACopy();
+      }
+      note(store.save(bench.job().orElseThrow(), file));
     }
   }
 

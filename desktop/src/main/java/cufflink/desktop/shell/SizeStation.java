@@ -8,6 +8,7 @@ import cufflink.core.fit.Offer;
 import cufflink.core.fit.Question;
 import cufflink.core.fit.SheetUse;
 import cufflink.core.job.Derivation;
+import cufflink.core.job.Edition;
 import cufflink.core.job.Job;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
@@ -79,6 +80,14 @@ final class SizeStation implements StationView {
     sentence
         .say(Words.say("size.or"))
         .choice(Words.say("size.others"), Words.say("size.others-hint"), () -> offers(derivation));
+    bench
+        .newerEdition()
+        .ifPresent(
+            each ->
+                sentence.choice(
+                    Words.say("size.edition"),
+                    Words.say("size.edition-hint"),
+                    () -> edition(each)));
     int off =
         derivation.made().map(made -> OffMarks.of(made.design(), job.marks()).size()).orElse(0);
     return off == 0
@@ -87,6 +96,18 @@ final class SizeStation implements StationView {
             Words.say("size.off", off),
             Words.say("size.off-hint"),
             () -> List.of(Sentence.item(Words.say("size.snap"), () -> bench.sizing().snap())));
+  }
+
+  /** Offers the newer edition of the construction, and says what would change with it. */
+  private List<MenuItem> edition(Edition newer) {
+    List<MenuItem> items = new ArrayList<>();
+    items.add(Sentence.item(Words.say("size.edition-take"), () -> bench.take(newer)));
+    for (cufflink.core.finding.Sentence change : bench.changesWith(newer)) {
+      MenuItem item = new MenuItem(change.say(bench.format()));
+      item.setDisable(true);
+      items.add(item);
+    }
+    return items;
   }
 
   /** Offers other sizes of the same construction from the usual sheets, for the usual envelopes. */

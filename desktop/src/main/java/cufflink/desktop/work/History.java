@@ -49,6 +49,15 @@ final class History {
     pause();
   }
 
+  /** Gives a job another id, in all its versions. */
+  void renamed(String before, String now) {
+    versions.replaceAll(
+        each ->
+            each.job().id().equals(before)
+                ? new Version(each.id(), each.job().withId(now), each.file())
+                : each);
+  }
+
   /** Takes the present version away as if it had never been, and returns the one before. */
   Optional<Version> dropped(String subject) {
     if (now < 1 || !subject.equals(lastSubject)) {

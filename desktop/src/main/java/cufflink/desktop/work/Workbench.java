@@ -2,9 +2,12 @@ package cufflink.desktop.work;
 
 import cufflink.core.cut.Drawer;
 import cufflink.core.cut.Stock;
+import cufflink.core.design.Design;
+import cufflink.core.finding.Sentence;
 import cufflink.core.fit.Goal;
 import cufflink.core.fit.Offer;
 import cufflink.core.fit.Relayer;
+import cufflink.core.job.Change;
 import cufflink.core.job.Cutting;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Edition;
@@ -285,7 +288,7 @@ public final class Workbench {
   public void choose(Pattern pattern) {
     Marks marks = marks();
     Values values = Relayer.relay(pattern, pattern.normalValues(), marks, Set.of());
-    Job job = Job.begun(pattern.name(), Edition.atHand(pattern.id()), values, Tools.usual(marks));
+    Job job = Job.begun(pattern.name(), edition(pattern), values, Tools.usual(marks));
     lay(job, Optional.empty());
   }
 
@@ -300,11 +303,68 @@ public final class Workbench {
     Job job =
         Job.begun(
                 offer.pattern().name(),
-                Edition.atHand(offer.pattern().id()),
+                edition(offer.pattern()),
                 offer.values(),
                 Tools.usual(marks))
             .withGoal(wish.goal(marks));
     lay(job.withItem(wish.item()).withOrder(Order.ONE.withCopies(wish.copies())), Optional.empty());
+  }
+
+  private Edition edition(Pattern pattern) {
+    return library.edition(pattern.id()).orElseGet(() -> Edition.atHand(pattern.id()));
+  }
+
+  /** Gives a job what it keeps for ever from now on, if it comes from an older file. */
+  private Job lasting(Job job) {
+    Job known = job.id().isEmpty() ? job.withId(UUID.randomUUID().toString()) : job;
+    return known.edition().text().isEmpty()
+        ? known.withEdition(library.edition(job.patternId()).orElse(known.edition()))
+        : known;
+  }
+
+  /**
+   * Returns the newer edition of the job's construction.
+   *
+   * @return the edition at hand, if it is another than the job was begun with
+   */
+  public Optional<Edition> newerEdition() {
+    return job()
+        .flatMap(
+            job ->
+                library
+                    .edition(job.patternId())
+                    .filter(each -> !each.text().equals(job.edition().text())));
+  }
+
+  /**
+   * Says what would be different with another edition of the job's construction.
+   *
+   * @param edition the edition
+   * @return a sentence for each change; empty if the card stays as it is
+   */
+  public List<Sentence> changesWith(Edition edition) {
+    Optional<Design> now = derivation.get().flatMap(Derivation::made).map(Derivation.Made::design);
+    Optional<Design> then =
+        library
+            .pattern(job().orElseThrow().withEdition(edition))
+            .map(pattern -> Mended.of(pattern, job().orElseThrow().withEdition(edition)).job())
+            .flatMap(job -> derived(job).made())
+            .map(Derivation.Made::design);
+    return now.isPresent() && then.isPresent()
+        ? Change.between(now.get(), then.get()).stream().map(Change::sentence).toList()
+        : List.of();
+  }
+
+  /**
+   * Goes over to another edition of the job's construction.
+   *
+   * @param edition the edition
+   */
+  public void take(Edition edition) {
+    Job changed = job().orElseThrow().withEdition(edition);
+    library
+        .pattern(changed)
+        .ifPresent(pattern -> change(Mended.of(pattern, changed).job(), "", ""));
   }
 
   /**
@@ -347,7 +407,8 @@ public final class Workbench {
     return lies;
   }
 
-  private boolean lay(History.Version version, boolean isUnsaved) {
+  private boolean lay(History.Version given, boolean isUnsaved) {
+    History.Version version = new History.Version(given.id(), lasting(given.job()), given.file());
     Optional<Pattern> pattern = library.pattern(version.job());
     if (pattern.isEmpty()) {
       notice.set(Words.say("work.no-pattern", version.job().title(), version.job().patternId()));
@@ -404,6 +465,14 @@ public final class Workbench {
     history.keptIn(keptIn);
     file.set(Optional.of(keptIn));
     unsaved.set(false);
+  }
+
+  /** Makes the job another one than that it is a copy of, which stays in its own file. */
+  public void becomeACopy() {
+    Job job = job().orElseThrow();
+    Job copy = job.withId(UUID.randomUUID().toString());
+    history.renamed(job.id(), copy.id());
+    show(derived(copy), notice.get());
   }
 
   /**

@@ -15,10 +15,11 @@ import java.util.Set;
  * @param name the file's name, for sentences
  * @param pattern the pattern, unless there is a mistake
  * @param mistakes what is wrong in the file
+ * @param text what is in the file
  * @param root what was read, before accessories are put in
  */
 public record PatternFile(
-    String name, Optional<Pattern> pattern, List<Mistake> mistakes, Entry root) {
+    String name, Optional<Pattern> pattern, List<Mistake> mistakes, String text, Entry root) {
   /** Copies the list. */
   public PatternFile {
     mistakes = List.copyOf(mistakes);
@@ -47,10 +48,10 @@ public record PatternFile(
       mistakes.addAll(SchemaCheck.check(root));
     }
     if (!mistakes.isEmpty()) {
-      return new PatternFile(name, Optional.empty(), mistakes, root);
+      return new PatternFile(name, Optional.empty(), mistakes, text, root);
     }
     PatternCompiler.Result result = PatternCompiler.compile(root, Accessories.all());
-    return new PatternFile(name, result.pattern(), result.mistakes(), root);
+    return new PatternFile(name, result.pattern(), result.mistakes(), text, root);
   }
 
   /** Returns the pattern with accessories that its file does not include. */

@@ -1,5 +1,6 @@
 package cufflink.files.pattern;
 
+import cufflink.core.job.Edition;
 import cufflink.core.job.Job;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.words.Words;
@@ -35,8 +36,10 @@ public final class PatternLibrary {
   private final Map<Extended, Optional<Pattern>> extended = new ConcurrentHashMap<>();
   private final List<String> problems = new ArrayList<>();
 
+  private final Map<String, PatternFile> editions = new ConcurrentHashMap<>();
+
   /** A pattern with accessories added to it. */
-  private record Extended(String id, Set<String> extras) {}
+  private record Extended(Edition edition, Set<String> extras) {}
 
   private PatternLibrary() {}
 
@@ -132,7 +135,17 @@ public final class PatternLibrary {
    * @return the pattern, if there is one
    */
   public Optional<Pattern> pattern(Job job) {
-    return pattern(job.patternId(), job.order().extras());
+    return pattern(job.edition(), job.order().extras());
+  }
+
+  /**
+   * Returns the present edition of a construction, which a job that is begun with it keeps.
+   *
+   * @param id the pattern's id
+   * @return the edition with the text of its file, if the construction is at hand
+   */
+  public Optional<Edition> edition(String id) {
+    return find(id).map(file -> new Edition(id, file.text()));
   }
 
   /**
@@ -143,12 +156,36 @@ public final class PatternLibrary {
    * @return the pattern, if there is one
    */
   public Optional<Pattern> pattern(String id, Set<String> extras) {
-    if (extras.isEmpty()) {
-      return pattern(id);
+    return pattern(Edition.atHand(id), extras);
+  }
+
+  private Optional<Pattern> pattern(Edition edition, Set<String> extras) {
+    Optional<PatternFile> file = find(edition);
+    return extras.isEmpty()
+        ? file.flatMap(PatternFile::pattern)
+        : file.flatMap(
+            each ->
+                extended.computeIfAbsent(
+                    new Extended(edition, extras), asked -> each.with(extras)));
+  }
+
+  /**
+   * Finds the very edition that is asked for, whatever has become of the construction since. What
+   * is at hand takes the place of a text that cannot be used.
+   */
+  private Optional<PatternFile> find(Edition edition) {
+    Optional<PatternFile> atHand = find(edition.patternId());
+    String text = edition.text();
+    boolean same = atHand.filter(file -> file.text().equals(text)).isPresent();
+    if (text.isEmpty() || same || text.length() > MOST_BYTES) {
+      return atHand;
     }
-    return find(id)
-        .flatMap(
-            file -> extended.computeIfAbsent(new Extended(id, extras), each -> file.with(extras)));
+    PatternFile kept =
+        editions.computeIfAbsent(
+            text, each -> PatternFile.read(edition.patternId() + ".yaml", each));
+    boolean usable =
+        kept.pattern().filter(each -> each.id().equals(edition.patternId())).isPresent();
+    return usable ? Optional.of(kept) : atHand;
   }
 
   private Optional<PatternFile> find(String id) {

@@ -27,8 +27,10 @@ import cufflink.files.pattern.PatternLibrary;
 import cufflink.files.size.StandardSizes;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
@@ -42,6 +44,26 @@ class ProjectFormatTest {
     for (Job job : List.of(job(new Goal.Free()), sheet(), envelope(), finished(), supplied())) {
       assertEquals(job, ProjectFormat.read("x", ProjectFormat.write(job)).orElseThrow());
     }
+  }
+
+  /** Every format there has been still opens, and is written again as the present one. */
+  @Test
+  void read_eachOlderFormat_opensWithAllThatIsInIt() throws IOException {
+    String text;
+    try (InputStream in = ProjectFormatTest.class.getResourceAsStream("version-1.cufflink")) {
+      text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
+    }
+    Job job = ProjectFormat.read("version-1", text).orElseThrow();
+    assertEquals("", job.id());
+    assertEquals(Edition.atHand("off-centre-gate"), job.edition());
+    assertEquals(Optional.of(Length.ofUnits(123_457)), job.values().length("left"));
+    assertEquals(Set.of("left"), job.pinned());
+    assertEquals(24, job.order().copies());
+    assertEquals("gift-card", job.item().orElseThrow().id());
+    assertEquals(
+        Optional.of(Length.ofMillimetres(110)), job.scaledFrom().orElseThrow().length("width"));
+    assertEquals(Length.ofInches(3, 16), ((Goal.ForEnvelope) job.goal()).clearance());
+    assertEquals(job, ProjectFormat.read("again", ProjectFormat.write(job)).orElseThrow());
   }
 
   @Test
@@ -84,9 +106,9 @@ class ProjectFormatTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "cufflink-project/1|cufflink-project/2|x: the file has version 2, and this Cufflink reads up"
-            + " to version 1; get a newer Cufflink to open it.",
-        "cufflink-project/1|other/1|x: the file does not begin with “format: cufflink-project/1”;"
+        "cufflink-project/2|cufflink-project/3|x: the file has version 3, and this Cufflink reads up"
+            + " to version 2; get a newer Cufflink to open it.",
+        "cufflink-project/2|other/1|x: the file does not begin with “format: cufflink-project/2”;"
             + " choose a Cufflink project.",
         "\"title\"|\"titel\"|x: “title” is missing; open the previous version of the file.",
         "\"sheet\"|\"tray\"|x: “tray” is not a way of sizing; open the previous version of the file.",
