@@ -9,9 +9,6 @@ import cufflink.core.flat.Facet;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.flat.Spot;
 import cufflink.core.layers.ClosedState;
-import cufflink.core.layers.LayerOrder;
-import cufflink.core.layers.PlyOrder;
-import cufflink.core.layers.Spread;
 import cufflink.core.linkage.Stuck;
 import cufflink.core.linkage.Walk;
 import cufflink.core.measure.Tolerance;
@@ -27,7 +24,6 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Collectors;
 import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.GeometryFactory;
 
 /**
@@ -44,16 +40,12 @@ public final class FoldModel implements Poses {
 
   private static final double EIGHTH = 0.125;
 
-  /** A card that is this many times as wide as it is high lies and does not stand. */
-  private static final double LYING = 4;
-
   private final Assembly assembly;
   private final List<Stage> stages;
   private final int rest;
   private final Walk walk;
 
-  private final Map<Integer, Optional<LayerOrder.Stack>> stacks = new ConcurrentHashMap<>();
-  private final Set<Integer> unknown = ConcurrentHashMap.newKeySet();
+  private final Layering layering = new Layering(this);
   private final Map<Integer, Pose> befores = new ConcurrentHashMap<>();
 
   /** Found when first asked for; if two threads ask at once both find the same. */
@@ -321,95 +313,12 @@ public final class FoldModel implements Poses {
   }
 
   /**
-   * Says whether every facet lies flat after a stage.
+   * Returns how the card lies after each stage.
    *
-   * @param done how many stages are done
-   * @return true if it does
+   * @return what lies on what
    */
-  public boolean isFlat(int done) {
-    Pose pose = pose(done);
-    return assembly.facets().stream()
-        .flatMap(facet -> pose.corners(facet.index()).stream())
-        .allMatch(corner -> Math.abs(corner.z()) <= Tolerance.FOLDED.length());
-  }
-
-  /**
-   * Says whether the card lies on the table after a stage: all its facets are level, but for narrow
-   * ones such as a gusset that stand upright between them.
-   *
-   * @param done how many stages are done
-   * @return true if it does; false for a card that stands, such as a bag
-   */
-  public boolean lies(int done) {
-    Pose pose = pose(done);
-    Envelope extent = new Envelope();
-    double tall = 0;
-    for (Facet facet : assembly.facets()) {
-      Vec up = pose.motions().get(facet.index()).up();
-      double tilt = Math.hypot(up.x(), up.y());
-      if (Math.min(tilt, Math.abs(up.z())) > Tolerance.FOLDED.angle()) {
-        return false;
-      }
-      for (Vec corner : pose.corners(facet.index())) {
-        extent.expandToInclude(corner.x(), corner.y());
-        tall = Math.max(tall, Math.abs(corner.z()));
-      }
-    }
-    return tall <= Math.min(extent.getWidth(), extent.getHeight()) / LYING;
-  }
-
-  /**
-   * Finds which facet lies on which after a stage at which the card lies on the table.
-   *
-   * @param done how many stages are done
-   * @return the order of level facets; empty if the card does not lie then, or cannot be folded so
-   *     without passing through itself
-   */
-  public Optional<LayerOrder.Stack> stack(int done) {
-    return isTooLarge() || !walk.isReady()
-        ? Optional.empty()
-        : stacks.computeIfAbsent(done, this::findStack);
-  }
-
-  /**
-   * Says whether the layers after a stage were looked for in vain, without it being shown that they
-   * cannot be.
-   *
-   * @param done how many stages are done
-   * @return true if the search was given up
-   */
-  public boolean isOrderUnknown(int done) {
-    return unknown.contains(done);
-  }
-
-  private Optional<LayerOrder.Stack> findStack(int done) {
-    if (!lies(done) || !holds(done)) {
-      return Optional.empty();
-    }
-    LayerOrder order = LayerOrder.of(pose(done), turns(done), true);
-    PlyOrder plies = new PlyOrder(this, done, pose(done), Tolerance.FOLDED);
-    Optional<LayerOrder.Stack> stack = order.find(order.hints(plies, pose(done)));
-    if (order.isGivenUp()) {
-      unknown.add(done);
-    }
-    return stack;
-  }
-
-  /**
-   * Poses the facets with their layers lifted off each other, where the card lies flat.
-   *
-   * @param moment as for {@link #pose(double)}
-   * @param apart how far each layer is lifted off the one below, in millimetres
-   * @return the pose; as it is where the card does not lie flat or the moment is within a stage
-   */
-  public Pose spread(double moment, double apart) {
-    Pose pose = pose(moment);
-    Optional<LayerOrder.Stack> stack =
-        moment == Math.rint(moment) ? stack((int) moment) : Optional.empty();
-    if (stack.isEmpty() || !isFlat((int) moment)) {
-      return pose;
-    }
-    return Spread.of(pose, stack.get(), apart);
+  public Layering layering() {
+    return layering;
   }
 
   /**

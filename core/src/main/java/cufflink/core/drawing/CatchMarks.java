@@ -43,7 +43,7 @@ public final class CatchMarks {
     for (Catches.Catch each : catches) {
       if (Math.abs(each.moment() - moment) <= SHOWN) {
         Spot middle =
-            FoldDrawing.seenAt(model, moment, viewpoint, surface, each.other(), each.place());
+            FoldFrame.seenAt(model, moment, viewpoint, surface, each.other(), each.place());
         marks.add(new Drawing.Stroke(ring(middle), Ink.CAUGHT, Ref.NONE));
       }
     }

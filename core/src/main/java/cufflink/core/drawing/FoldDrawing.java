@@ -24,7 +24,6 @@ import cufflink.core.space.Vec;
 import cufflink.core.space.Viewpoint;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
@@ -62,7 +61,7 @@ public final class FoldDrawing {
   public static Drawing of(
       FoldModel model, List<Patch> patches, double moment, Viewpoint viewpoint, Surface surface) {
     FoldDrawing drawing = new FoldDrawing(model, patches, viewpoint, surface);
-    return drawing.draw(moment, drawing.pen(model.reach()));
+    return drawing.draw(moment, FoldFrame.pen(model.reach(), viewpoint, surface));
   }
 
   /**
@@ -78,41 +77,7 @@ public final class FoldDrawing {
   public static Drawing still(
       FoldModel model, List<Patch> patches, double moment, Viewpoint viewpoint, Surface surface) {
     FoldDrawing drawing = new FoldDrawing(model, patches, viewpoint, surface);
-    return drawing.draw(moment, drawing.pen(places(model, moment)));
-  }
-
-  /**
-   * Returns how much room a card takes at a moment.
-   *
-   * @param model the folded piece
-   * @param moment as for {@link FoldModel#pose(double)}
-   * @param viewpoint from where it is seen
-   * @return its width and height to the eye, in millimetres
-   */
-  public static Spot extent(FoldModel model, double moment, Viewpoint viewpoint) {
-    double[] box = box(places(model, moment), viewpoint);
-    return new Spot(box[2] - box[0], box[3] - box[1]);
-  }
-
-  /** Returns where the corners of a card are at a moment. */
-  private static List<Vec> places(FoldModel model, double moment) {
-    Pose pose = model.pose(model.shown(moment));
-    return model.assembly().facets().stream()
-        .flatMap(facet -> pose.corners(facet.index()).stream())
-        .toList();
-  }
-
-  /** Returns the left, top, right and bottom of places, to the eye. */
-  private static double[] box(List<Vec> places, Viewpoint viewpoint) {
-    double[] box = {Double.MAX_VALUE, Double.MAX_VALUE, -Double.MAX_VALUE, -Double.MAX_VALUE};
-    for (Vec place : places) {
-      Vec seen = viewpoint.apply(place);
-      box[0] = Math.min(box[0], seen.x());
-      box[1] = Math.min(box[1], seen.y());
-      box[2] = Math.max(box[2], seen.x());
-      box[3] = Math.max(box[3], seen.y());
-    }
-    return box;
+    return drawing.draw(moment, FoldFrame.pen(FoldFrame.places(model, moment), viewpoint, surface));
   }
 
   /**
@@ -135,7 +100,7 @@ public final class FoldDrawing {
       double spread) {
     FoldDrawing drawing = new FoldDrawing(model, patches, viewpoint, surface);
     drawing.spread = spread;
-    return drawing.draw(moment, drawing.pen(model.reach()));
+    return drawing.draw(moment, FoldFrame.pen(model.reach(), viewpoint, surface));
   }
 
   /**
@@ -151,7 +116,7 @@ public final class FoldDrawing {
   public static Drawing step(
       FoldModel model, List<Patch> patches, int stage, Viewpoint viewpoint, Surface surface) {
     FoldDrawing drawing = new FoldDrawing(model, patches, viewpoint, surface);
-    Pen pen = drawing.pen(rests(model));
+    Pen pen = FoldFrame.pen(rests(model), viewpoint, surface);
     drawing.draw(stage, pen);
     new FoldArrows(model, viewpoint, pen::place).draw(pen, stage);
     return pen.drawing(surface);
@@ -170,92 +135,21 @@ public final class FoldDrawing {
   public static Drawing after(
       FoldModel model, List<Patch> patches, int done, Viewpoint viewpoint, Surface surface) {
     FoldDrawing drawing = new FoldDrawing(model, patches, viewpoint, surface);
-    return drawing.draw(done, drawing.pen(rests(model)));
+    return drawing.draw(done, FoldFrame.pen(rests(model), viewpoint, surface));
   }
 
   /** Between stages the card may need more room, but there it is not printed. */
   private static List<Vec> rests(FoldModel model) {
     List<Vec> places = new ArrayList<>();
     for (int done = 0; done <= model.stages().size(); done++) {
-      places.addAll(places(model, done));
+      places.addAll(FoldFrame.places(model, done));
     }
     return places;
   }
 
-  /**
-   * Returns the place on the table under a place of a drawing made by {@link #of}.
-   *
-   * @param model the folded piece
-   * @param viewpoint from where it is seen; not along the table
-   * @param surface what the drawing was made for
-   * @param at the place on the drawing
-   * @return the place on the table
-   */
-  public static Spot onTable(FoldModel model, Viewpoint viewpoint, Surface surface, Spot at) {
-    Pen pen = new FoldDrawing(model, List.of(), viewpoint, surface).pen(model.reach());
-    Spot seen = pen.back(at);
-    // The eye sees the table's depth shortened by the cosine of its tilt.
-    Vec right = viewpoint.apply(new Vec(1, 0, 0));
-    Vec down = viewpoint.apply(new Vec(0, 1, 0));
-    double area = right.x() * down.y() - right.y() * down.x();
-    double x = (seen.x() * down.y() - seen.y() * down.x()) / area;
-    double y = (seen.y() * right.x() - seen.x() * right.y()) / area;
-    return new Spot(x, y);
-  }
-
-  /**
-   * Returns where a place of a facet is on a drawing made by {@link #of}.
-   *
-   * @param model the folded piece
-   * @param moment as for {@link FoldModel#pose(double)}
-   * @param viewpoint from where it is seen
-   * @param surface what the drawing is made for
-   * @param facet the facet
-   * @param place the place on it
-   * @return the place on the drawing
-   */
-  public static Spot seenAt(
-      FoldModel model, double moment, Viewpoint viewpoint, Surface surface, int facet, Spot place) {
-    FoldDrawing drawing = new FoldDrawing(model, List.of(), viewpoint, surface);
-    return drawing.seen(drawing.pen(model.reach()), model.pose(moment), facet, place);
-  }
-
-  /** A facet and a place on it. */
-  public record Grip(int facet, Spot place) {}
-
-  /**
-   * Finds what is uppermost at a place of a drawing made by {@link #of}.
-   *
-   * @param model the folded piece
-   * @param moment as for {@link FoldModel#pose(double)}
-   * @param viewpoint from where it is seen
-   * @param surface what the drawing was made for
-   * @param at the place on the drawing
-   * @return the facet there and the place on it, if there is paper
-   */
-  public static Optional<Grip> grip(
-      FoldModel model, double moment, Viewpoint viewpoint, Surface surface, Spot at) {
-    Pen pen = new FoldDrawing(model, List.of(), viewpoint, surface).pen(model.reach());
-    Spot seen = pen.back(at);
-    Pose pose = model.pose(moment);
-    Optional<Grip> grip = Optional.empty();
-    for (Ply ply : FoldedView.of(model, moment, viewpoint).plies()) {
-      if (Facet.holds(Facet.polygon(ply.corners()), seen)) {
-        Motion motion = pose.motions().get(ply.facet());
-        Vec up = viewpoint.apply(motion.up());
-        Vec corner = viewpoint.apply(pose.corners(ply.facet()).get(0));
-        double slope = up.x() * (seen.x() - corner.x()) + up.y() * (seen.y() - corner.y());
-        Vec there = new Vec(seen.x(), seen.y(), corner.z() - slope / up.z());
-        Vec on = motion.back(viewpoint.back(there));
-        grip = Optional.of(new Grip(ply.facet(), new Spot(on.x(), on.y())));
-      }
-    }
-    return grip;
-  }
-
   private Drawing draw(double asked, Pen pen) {
     double moment = model.shown(asked);
-    Pose pose = spread > 0 ? model.spread(moment, spread) : model.pose(moment);
+    Pose pose = spread > 0 ? model.layering().spread(moment, spread) : model.pose(moment);
     List<Ply> plies = FoldedView.of(model, moment, pose, viewpoint).plies();
     for (Ply ply : plies) {
       List<Spot> corners = ply.corners().stream().map(pen::place).toList();
@@ -274,27 +168,8 @@ public final class FoldDrawing {
     return plain ? Fill.of(ply.face()) : Fill.LAYER;
   }
 
-  /** Fits all of these places into the surface. */
-  private Pen pen(List<Vec> places) {
-    double[] box = box(places, viewpoint);
-    double left = box[0];
-    double top = box[1];
-    double right = box[2];
-    double bottom = box[3];
-    double scale =
-        Math.min(
-            (surface.width() - 2 * MARGIN) / (right - left),
-            (surface.height() - 2 * MARGIN) / (bottom - top));
-    scale = Math.max(scale, Double.MIN_NORMAL);
-    return new Pen(
-        scale,
-        (surface.width() - (right + left) * scale) / 2,
-        (surface.height() - (bottom + top) * scale) / 2);
-  }
-
   private Spot seen(Pen pen, Pose pose, int facet, Spot spot) {
-    Vec place = viewpoint.apply(pose.place(facet, spot));
-    return pen.place(new Spot(place.x(), place.y()));
+    return FoldFrame.seen(pen, viewpoint, pose, facet, spot);
   }
 
   private List<Spot> seen(Pen pen, Pose pose, int facet, List<Spot> spots) {

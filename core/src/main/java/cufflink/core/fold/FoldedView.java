@@ -84,8 +84,8 @@ public record FoldedView(List<Ply> plies) {
   public static FoldedView of(FoldModel model, double moment, Pose pose, Viewpoint viewpoint) {
     PlyOrder order = new PlyOrder(model, moment, pose, Tolerance.FOLDED);
     Optional<LayerOrder.Stack> stack =
-        moment == Math.rint(moment) && model.isFlat((int) moment)
-            ? model.stack((int) moment)
+        moment == Math.rint(moment) && model.layering().isFlat((int) moment)
+            ? model.layering().stack((int) moment)
             : Optional.empty();
     boolean fromAbove = viewpoint.apply(new Vec(0, 0, 1)).z() > 0;
     List<Seen> seen = new ArrayList<>();

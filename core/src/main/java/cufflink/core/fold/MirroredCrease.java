@@ -53,7 +53,7 @@ public record MirroredCrease(int stage, int crease, int facet, Spot from, Spot t
     List<MirroredCrease> missing = new ArrayList<>();
     for (int stage = 0; stage < model.closing(); stage++) {
       Optional<LayerOrder.Stack> stack =
-          model.isFlat(stage) ? model.stack(stage) : Optional.empty();
+          model.layering().isFlat(stage) ? model.layering().stack(stage) : Optional.empty();
       if (stack.isPresent()) {
         new Search(model, stage, stack.get()).addTo(missing);
       }

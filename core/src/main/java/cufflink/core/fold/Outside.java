@@ -39,7 +39,7 @@ public record Outside(int member, double amount, double moment, double degrees) 
    */
   public static List<Outside> of(FoldModel model) {
     List<Outside> found = new ArrayList<>();
-    if (!model.lies(model.closing())) {
+    if (!model.layering().lies(model.closing())) {
       return found;
     }
     for (int member = 1; member < model.assembly().members().size(); member++) {

@@ -86,11 +86,11 @@ public record FoldReport(
       // Where a vertex is wrong, that is what keeps the stage from moving.
       FoldFindings.stuck(model).ifPresent(findings::add);
     }
-    boolean flat = model.closed().isPresent() && model.lies(done);
-    Optional<LayerOrder.Stack> stack = flat ? model.stack(done) : Optional.empty();
+    boolean flat = model.closed().isPresent() && model.layering().lies(done);
+    Optional<LayerOrder.Stack> stack = flat ? model.layering().stack(done) : Optional.empty();
     if (flat && sound && stack.isEmpty()) {
       findings.add(
-          model.isOrderUnknown(done)
+          model.layering().isOrderUnknown(done)
               ? FoldFindings.orderUnknown(model)
               : FoldFindings.clash(model));
     }

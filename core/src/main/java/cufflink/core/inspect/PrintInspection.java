@@ -36,13 +36,13 @@ final class PrintInspection {
   List<Finding> of(List<FoldReport.State> states) {
     int closing = model.closing();
     for (FoldReport.State state : states) {
-      if (state.done() == closing && model.lies(closing)) {
+      if (state.done() == closing && model.layering().lies(closing)) {
         closed(state.front());
         closed(state.back());
       }
     }
     for (FoldReport.State state : states) {
-      if (state.done() > closing && model.lies(state.done())) {
+      if (state.done() > closing && model.layering().lies(state.done())) {
         open(state);
       }
     }

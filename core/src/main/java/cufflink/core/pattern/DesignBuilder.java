@@ -69,7 +69,7 @@ final class DesignBuilder {
           turn ->
               pieces.stream()
                   .filter(piece -> piece.id().equals(template.piece()))
-                  .forEach(piece -> stages.add(stage(template, piece))));
+                  .forEach(piece -> stages.add(stage(template, piece, pieces))));
     }
     Point finished =
         parts.finished().isEmpty()
@@ -257,21 +257,37 @@ final class DesignBuilder {
         template.shape());
   }
 
-  private Stage stage(StageTemplate template, Piece base) {
+  private Stage stage(StageTemplate template, Piece base, List<Piece> pieces) {
     Map<String, Double> drive = new LinkedHashMap<>();
-    template
-        .drive()
-        .forEach(
-            (name, formula) ->
-                base.scores().stream()
-                    .filter(Score::folds)
-                    .filter(score -> drives(name, score, base.id()))
-                    .forEach(
-                        score ->
-                            drive.put(score.id(), score.fold().sign() * scope.number(formula))));
+    for (Parts.Drive each : template.drive()) {
+      base.scores().stream()
+          .filter(Score::folds)
+          .filter(score -> drives(each.id(scope), score, base.id()))
+          .forEach(
+              score -> drive.put(score.id(), score.fold().sign() * scope.number(each.amount())));
+    }
     Map<String, Double> with = new LinkedHashMap<>();
-    template.with().forEach((name, formula) -> with.put(name, amount(formula)));
+    for (Parts.Drive each : template.with()) {
+      names(each.id(scope), pieces).forEach(name -> with.put(name, amount(each.amount())));
+    }
     return new Stage(template.title(), base.id(), drive, with, template.phase());
+  }
+
+  /** Returns the names of all that “piece.score” stands for; the name of a joint stands for it. */
+  private List<String> names(String name, List<Piece> pieces) {
+    int dot = name.indexOf('.');
+    if (dot < 0) {
+      return List.of(name);
+    }
+    String piece = name.substring(0, dot);
+    List<String> names =
+        pieces.stream()
+            .filter(each -> each.id().equals(piece))
+            .flatMap(each -> each.scores().stream())
+            .filter(score -> drives(name.substring(dot + 1), score, piece))
+            .map(score -> piece + "." + score.id())
+            .toList();
+    return names.isEmpty() ? List.of(name) : names;
   }
 
   /** Returns degrees, or millimetres of what slides. */

@@ -168,7 +168,8 @@ final class PartExpander {
             .parts()
             .forEach(
                 (part, inside) ->
-                    parts.put(key.equals("set") ? renamed(part) : part, moved(part, inside)));
+                    parts.put(
+                        key.equals("set") ? renamed(part) : indexed(part), moved(part, inside)));
         return new Entry.Group(place, parts);
       }
       if (entry instanceof Entry.Items items) {
@@ -190,6 +191,12 @@ final class PartExpander {
               .matcher(text)
               .replaceAll(found -> Matcher.quoteReplacement("{" + formula(found.group(1)) + "}"))
           : formula(text);
+    }
+
+    /** What stands in brackets behind a name is a formula. */
+    private String indexed(String part) {
+      int bracket = part.indexOf('[');
+      return bracket < 0 ? part : part.substring(0, bracket) + formula(part.substring(bracket));
     }
 
     private String formula(String text) {

@@ -8,7 +8,6 @@ import cufflink.core.design.PaperKind;
 import cufflink.core.design.Stage;
 import cufflink.core.expression.Formula;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -134,13 +133,27 @@ record Parts(
       Formula border,
       Layer.Shape shape) {}
 
+  /**
+   * How far something is moved.
+   *
+   * @param name its name: that of a score stands for all of them if it is repeated
+   * @param index which of them, if only one is meant
+   * @param amount degrees, or a length of what slides
+   */
+  record Drive(String name, Optional<Formula> index, Formula amount) {
+    /** Returns the id of the one that is meant, or the name of all. */
+    String id(Scope scope) {
+      return index.map(each -> name + "-" + scope.whole(each)).orElse(name);
+    }
+  }
+
   record StageTemplate(
       Presence presence,
       Stage.Phase phase,
       String title,
       String piece,
-      Map<String, Formula> drive,
-      Map<String, Formula> with) {
+      List<Drive> drive,
+      List<Drive> with) {
     /** Drives every score that folds. */
     static final String ALL = "all";
   }

@@ -218,8 +218,8 @@ final class PartsCompiler {
         phase,
         section.text("stage"),
         folded,
-        section.has("drive") ? section.formulas("drive", driven) : Map.of(),
-        section.has("with") ? section.formulas("with", others(pieces, assembly)) : Map.of());
+        section.drives("drive", driven),
+        section.drives("with", others(pieces, assembly)));
   }
 
   /** Names the scores of all pieces with the piece before them, and the joints that move. */

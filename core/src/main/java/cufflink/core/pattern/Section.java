@@ -11,12 +11,17 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import java.util.regex.Matcher;
 
 /**
  * A group of a pattern file while it is compiled: hands out its parts as what they should be, and
  * notes every mistake with its place.
  */
 final class Section {
+  /** One of several alike, such as “fold[tiles - 1]”. */
+  private static final java.util.regex.Pattern INDEXED =
+      java.util.regex.Pattern.compile("([^\\[\\]]+)\\[([^\\[\\]]+)\\]");
+
   private final Entry.Place place;
   private final Map<String, Entry> parts;
   private final Map<String, Kind> kinds;
@@ -228,6 +233,31 @@ final class Section {
           }
         });
     return result;
+  }
+
+  /** Returns what is moved how far; one of several alike may be named by a number in brackets. */
+  List<Parts.Drive> drives(String key, Map<String, Kind> expected) {
+    List<Parts.Drive> drives = new ArrayList<>();
+    Map<String, Entry> group =
+        entry(key).map(entry -> new Section(entry, kinds, mistakes).parts).orElse(Map.of());
+    group.forEach(
+        (text, entry) -> {
+          Matcher indexed = INDEXED.matcher(text);
+          boolean isIndexed = indexed.matches();
+          String name = isIndexed ? indexed.group(1).strip() : text;
+          boolean known = expected.containsKey(isIndexed ? name + "-0" : name);
+          if (!known) {
+            note(entry.place(), "pattern.name", text, String.join(", ", expected.keySet()));
+            return;
+          }
+          Optional<Formula> index =
+              isIndexed
+                  ? formula(new Entry.Text(entry.place(), indexed.group(2)), Kind.NUMBER)
+                  : Optional.empty();
+          formula(entry, expected.get(name))
+              .ifPresent(amount -> drives.add(new Parts.Drive(name, index, amount)));
+        });
+    return drives;
   }
 
   /** Stands in for a formula that has a mistake, so that the other mistakes are found as well. */

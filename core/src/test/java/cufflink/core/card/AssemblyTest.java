@@ -79,7 +79,8 @@ class AssemblyTest {
       Vec hinge = flat.place(2, new Spot(11.5, 20));
       boolean top = glueAt < 20;
       assertEquals(top ? 10 : 48, hinge.y(), 1, "the fold of the hinge lies at its glue");
-      assertTrue(model.stack(1).orElseThrow().side(3, 2) > 0, "the leaf lies on its hinge");
+      assertTrue(
+          model.layering().stack(1).orElseThrow().side(3, 2) > 0, "the leaf lies on its hinge");
     }
   }
 
@@ -93,11 +94,11 @@ class AssemblyTest {
                 glued("photo", "mat", Face.INSIDE, area(5, 5, 40, 60))),
             close());
     FoldModel model = model(design);
-    LayerOrder.Stack open = model.stack(0).orElseThrow();
+    LayerOrder.Stack open = model.layering().stack(0).orElseThrow();
     assertEquals(1, open.side(2, 1));
     assertEquals(1, open.side(3, 2));
     assertEquals(1, open.side(3, 1));
-    LayerOrder.Stack closed = model.stack(1).orElseThrow();
+    LayerOrder.Stack closed = model.layering().stack(1).orElseThrow();
     // The base rests on its left half; the right half is folded over with the photo inside.
     assertEquals(1, closed.side(1, 0));
     assertEquals(-1, closed.side(3, 1));
@@ -111,8 +112,8 @@ class AssemblyTest {
             List.of(halfFold(), piece("label", 30, 20)),
             List.of(glued("label", "base", Face.OUTSIDE, area(75, 20, 30, 20))),
             close());
-    assertEquals(-1, model(design).stack(0).orElseThrow().side(2, 1));
-    assertEquals(1, model(design).stack(1).orElseThrow().side(2, 1));
+    assertEquals(-1, model(design).layering().stack(0).orElseThrow().side(2, 1));
+    assertEquals(1, model(design).layering().stack(1).orElseThrow().side(2, 1));
   }
 
   /** Glue on both sides of a fold locks it: no pose but the flat one closes the ring. */

@@ -52,16 +52,16 @@ class FoldGripTest {
       double moment = random.nextDouble();
       int facet = random.nextInt(3);
       Spot on = model.flat().facets().get(facet).inside();
-      Spot seen = FoldDrawing.seenAt(model, moment, VIEW, SURFACE, facet, on);
-      FoldDrawing.Grip grip = FoldDrawing.grip(model, moment, VIEW, SURFACE, seen).orElseThrow();
-      Spot again = FoldDrawing.seenAt(model, moment, VIEW, SURFACE, grip.facet(), grip.place());
+      Spot seen = FoldFrame.seenAt(model, moment, VIEW, SURFACE, facet, on);
+      FoldFrame.Grip grip = FoldFrame.grip(model, moment, VIEW, SURFACE, seen).orElseThrow();
+      Spot again = FoldFrame.seenAt(model, moment, VIEW, SURFACE, grip.facet(), grip.place());
       assertEquals(0, seen.distance(again), NEAR, "what is held lies under the pointer");
     }
   }
 
   @Test
   void grip_besideThePaper_isNothing() {
-    assertTrue(FoldDrawing.grip(model(Fold.VALLEY), 0.4, VIEW, SURFACE, new Spot(2, 2)).isEmpty());
+    assertTrue(FoldFrame.grip(model(Fold.VALLEY), 0.4, VIEW, SURFACE, new Spot(2, 2)).isEmpty());
   }
 
   @Test
@@ -69,8 +69,8 @@ class FoldGripTest {
     FoldModel model = model(Fold.MOUNTAIN);
     for (Spot place : List.of(new Spot(10, 10), new Spot(130, 55), new Spot(61, 3))) {
       int facet = place.x() < 50 ? 0 : place.x() < 120 ? 1 : 2;
-      Spot seen = FoldDrawing.seenAt(model, 0, VIEW, SURFACE, facet, place);
-      assertEquals(0, place.distance(FoldDrawing.onTable(model, VIEW, SURFACE, seen)), NEAR);
+      Spot seen = FoldFrame.seenAt(model, 0, VIEW, SURFACE, facet, place);
+      assertEquals(0, place.distance(FoldFrame.onTable(model, VIEW, SURFACE, seen)), NEAR);
     }
   }
 
@@ -80,7 +80,7 @@ class FoldGripTest {
     FoldModel model = model(Fold.VALLEY);
     double apart = 7;
     List<Double> heights =
-        model.spread(1, apart).motions().stream()
+        model.layering().spread(1, apart).motions().stream()
             .map(
                 motion ->
                     motion.apply(new Spot(0, 0)).z()
@@ -89,7 +89,8 @@ class FoldGripTest {
             .toList();
     assertEquals(apart, heights.get(1) - heights.get(0), NEAR);
     assertEquals(apart, heights.get(2) - heights.get(1), NEAR);
-    assertEquals(model.pose(0.5), model.spread(0.5, apart), "on its way it stays as it is");
+    assertEquals(
+        model.pose(0.5), model.layering().spread(0.5, apart), "on its way it stays as it is");
     Drawing drawing = FoldDrawing.spread(model, List.of(), 1, VIEW, SURFACE, apart);
     assertEquals(3, drawing.marks().stream().filter(Shape.class::isInstance).count());
   }

@@ -53,7 +53,7 @@ class MechanismTest {
     Vec end = model.pose(1).place(1, new Spot(45, 35));
     assertEquals(50, end.x(), NEAR);
     assertEquals(0, end.y(), NEAR);
-    assertEquals(1, model.stack(1).orElseThrow().side(1, 0));
+    assertEquals(1, model.layering().stack(1).orElseThrow().side(1, 0));
   }
 
   /**
@@ -146,7 +146,7 @@ class MechanismTest {
     assertTrue(model.movesThroughout());
     assertTrue(model.apart(0.6) < CLOSED);
     int strip = model.assembly().facets().size() - 1;
-    LayerOrder.Stack stack = model.stack(1).orElseThrow();
+    LayerOrder.Stack stack = model.layering().stack(1).orElseThrow();
     int over = 0;
     int under = 0;
     for (int facet = 0; facet < strip; facet++) {
@@ -163,7 +163,7 @@ class MechanismTest {
   @Test
   void woven_throughAPanelThatIsNotCut_hasNoOrder() {
     FoldModel model = model(woven(false, Movement.woven(List.of(area(20, 30, 40, 30)))));
-    assertEquals(Optional.empty(), model.stack(1));
+    assertEquals(Optional.empty(), model.layering().stack(1));
   }
 
   /** A ridge is folded by itself; only then do both its tabs find their places. */
@@ -276,7 +276,7 @@ class MechanismTest {
                   List.of(moving("insert", "base", area(5, 5, 90, 70), movement)),
                   stage));
       model.stuck();
-      model.stack(1);
+      model.layering().stack(1);
       Catches.of(model, () -> false);
       Outside.of(model);
       MirroredCrease.of(model);

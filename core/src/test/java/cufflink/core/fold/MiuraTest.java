@@ -107,7 +107,7 @@ class MiuraTest {
       double ratio = Math.tan(straight / 2) / Math.tan(zigzag / 2);
       assertEquals(Math.cos(SHARP), Math.min(ratio, 1 / ratio), 1e-6);
     }
-    assertTrue(model.stack(1).isPresent(), "its layers have an order");
+    assertTrue(model.layering().stack(1).isPresent(), "its layers have an order");
   }
 
   /** Five by five vertices are not walked before they have been prepared, beside the window. */

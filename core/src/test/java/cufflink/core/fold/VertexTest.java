@@ -104,8 +104,8 @@ class VertexTest {
         FoldModel model = model(vertex.design(driven));
         String what = told(vertex) + " led by " + lead;
         assertTrue(model.stuck().isEmpty(), () -> what + model.stuck());
-        assertTrue(model.closed().isPresent() && model.lies(1), what);
-        assertTrue(model.stack(1).isPresent(), what);
+        assertTrue(model.closed().isPresent() && model.layering().lies(1), what);
+        assertTrue(model.layering().stack(1).isPresent(), what);
         assertLaw(model, what);
       }
     }

@@ -215,8 +215,8 @@ class FoldReportTest {
   void thickness_overASpine_isItsHeightOrWhatLiesUnderIt() {
     Design folio = folio(8);
     FoldModel model = model(folio);
-    assertTrue(model.lies(1));
-    assertEquals(false, model.isFlat(1));
+    assertTrue(model.layering().lies(1));
+    assertEquals(false, model.layering().isFlat(1));
     HeldItem card =
         new HeldItem(
             "card",

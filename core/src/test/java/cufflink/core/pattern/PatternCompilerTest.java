@@ -338,12 +338,6 @@ class PatternCompilerTest {
   }
 
   @Test
-  void compile_driveOfNoScore_isRefused() {
-    file.put("folding", List.of(map("stage", "Fold", "drive", map("edge", "180"))));
-    assertMistake("folding.1.drive.edge", "“edge” is not a name known here");
-  }
-
-  @Test
   void compile_otherFormat_isRefused() {
     file.put("format", "cufflink-pattern/2");
     assertMistake("format", "the file must begin with “format: cufflink-pattern/1”");
@@ -371,25 +365,6 @@ class PatternCompilerTest {
     assertMistake("", "with the values as they stand in the file: It is 30 too wide");
   }
 
-  /** A score whose name only begins like another's is not driven with it. */
-  @Test
-  void stage_drivesTheScoreItNames_andNoOtherOfLikeName() {
-    scores.clear();
-    scores.put("side", map("y", "height / 3", "fold", "valley"));
-    scores.put("side-flap", map("y", "height / 2", "fold", "valley"));
-    scores.put("row", map("for", "k in 1..2", "x", "k * width / 4", "fold", "mountain"));
-    file.put(
-        "folding",
-        List.of(
-            map("stage", "Side", "drive", map("side", "180")),
-            map("stage", "Rows", "drive", map("row", "180")),
-            map("stage", "One", "drive", map("row-2", "90"))));
-    List<cufflink.core.design.Stage> stages = design(Values.NONE).stages();
-    assertEquals(Map.of("side", 180.0), stages.get(0).drive());
-    assertEquals(Map.of("row-1", -180.0, "row-2", -180.0), stages.get(1).drive());
-    assertEquals(Map.of("row-2", -90.0), stages.get(2).drive());
-  }
-
   @Test
   void design_ofNoPiecesOrACrossingOutline_isNone() {
     base.put("count", "folds - 3");
@@ -403,14 +378,6 @@ class PatternCompilerTest {
             List.of("width", "0 mm"),
             List.of("0 mm", "height")));
     assertMistake("pieces.base", "crosses itself");
-  }
-
-  @Test
-  void mistake_names_lineAndPath() {
-    Mistake mistake = new Mistake(new Entry.Place("let.a", 12), "it is wrong.");
-    assertEquals("line 12, let.a: it is wrong.", mistake.toString());
-    assertEquals(
-        "line 1: it is wrong.", new Mistake(new Entry.Place("", 1), "it is wrong.").toString());
   }
 
   private PatternCompiler.Result compile() {

@@ -48,9 +48,11 @@ final class CutSentence {
   Node sentence(Optional<PaperPlan> plan, IntConsumer choose) {
     Papers papers = job.papers();
     PaperChoice card =
-        new PaperChoice(bench, papers.card(), now -> new Papers(now, bench.papers().patterned()));
+        new PaperChoice(
+            bench, papers.card(), now -> new Papers(now, bench.making().papers().patterned()));
     PaperChoice layers =
-        new PaperChoice(bench, papers.patterned(), now -> new Papers(bench.papers().card(), now));
+        new PaperChoice(
+            bench, papers.patterned(), now -> new Papers(bench.making().papers().card(), now));
     Sentence sentence =
         new Sentence()
             .say(Words.say("cut.for"))
@@ -122,18 +124,23 @@ final class CutSentence {
     for (int count : COPIES) {
       items.add(
           Sentence.item(
-              Words.say("shelf.count", count), () -> bench.order(job.order().withCopies(count))));
+              Words.say("shelf.count", count),
+              () -> bench.making().order(job.order().withCopies(count))));
     }
     items.add(
         Sentence.typed(
             Words.say("shelf.own-copies"),
             text ->
-                use(Order.parseCopies(text), count -> bench.order(job.order().withCopies(count)))));
+                use(
+                    Order.parseCopies(text),
+                    count -> bench.making().order(job.order().withCopies(count)))));
     items.add(new SeparatorMenuItem());
     boolean trial = job.order().trialFirst();
     items.add(
         Sentence.tick(
-            Words.say("cut.trial"), trial, () -> bench.order(job.order().withTrialFirst(!trial))));
+            Words.say("cut.trial"),
+            trial,
+            () -> bench.making().order(job.order().withTrialFirst(!trial))));
     return items;
   }
 
@@ -156,7 +163,7 @@ final class CutSentence {
                 Sentence.tick(
                     Words.say("extra." + each),
                     job.order().extras().contains(each),
-                    () -> bench.order(toggled(job.order(), each))))
+                    () -> bench.making().order(toggled(job.order(), each))))
         .toList();
   }
 
@@ -203,7 +210,7 @@ final class CutSentence {
   }
 
   private void use(PaperKind kind, Sheet sheet) {
-    bench.cut(job.cutting().withSheet(kind, sheet));
+    bench.making().cut(job.cutting().withSheet(kind, sheet));
   }
 
   /** What is in the drawer of this paper, and ways to put more in or take it out. */
@@ -264,7 +271,7 @@ final class CutSentence {
   }
 
   private void change(java.util.function.UnaryOperator<cufflink.core.cut.Drawer> change) {
-    bench.changeDrawer(change, "drawer.changed");
+    bench.making().changeDrawer(change, "drawer.changed");
   }
 
   private List<MenuItem> trimmers() {
@@ -286,9 +293,13 @@ final class CutSentence {
                   if (isNone) {
                     bench.tell(Words.say("size.zero", text));
                   } else {
-                    bench.cut(
-                        new Cutting(
-                            job.cutting().card(), job.cutting().patterned(), with.apply(length)));
+                    bench
+                        .making()
+                        .cut(
+                            new Cutting(
+                                job.cutting().card(),
+                                job.cutting().patterned(),
+                                with.apply(length)));
                   }
                 }));
   }

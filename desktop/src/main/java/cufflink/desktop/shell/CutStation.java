@@ -153,11 +153,13 @@ final class CutStation implements StationView {
     button.setOnAction(
         event -> {
           if (cut) {
-            bench.changeDrawer(each -> each.take(job, plan.plan(), plan.run()), "drawer.was-cut");
+            bench
+                .making()
+                .changeDrawer(each -> each.take(job, plan.plan(), plan.run()), "drawer.was-cut");
           } else if (reserved) {
-            bench.changeDrawer(each -> each.release(job), "drawer.was-let-go");
+            bench.making().changeDrawer(each -> each.release(job), "drawer.was-let-go");
           } else {
-            bench.changeDrawer(each -> reserve(each, job), "drawer.was-reserved");
+            bench.making().changeDrawer(each -> reserve(each, job), "drawer.was-reserved");
           }
           refresh.run();
         });

@@ -53,7 +53,7 @@ final class DraftKeeper {
     this.disk = disk;
     pause.setOnFinished(event -> disk.run(this::write));
     bench.derivation().addListener(changed);
-    bench.id().addListener(left);
+    bench.keeping().id().addListener(left);
   }
 
   /** Returns the jobs that are not saved and do not lie on the table just now. */
@@ -62,22 +62,23 @@ final class DraftKeeper {
   }
 
   Optional<String> seen() {
-    return Optional.ofNullable(seen.get(bench.id().get()));
+    return Optional.ofNullable(seen.get(bench.keeping().id().get()));
   }
 
   void saw(Optional<String> fingerprint) {
     fingerprint.ifPresentOrElse(
-        each -> seen.put(bench.id().get(), each), () -> seen.remove(bench.id().get()));
+        each -> seen.put(bench.keeping().id().get(), each),
+        () -> seen.remove(bench.keeping().id().get()));
   }
 
   private void note() {
     Optional<Job> job = bench.job();
-    if (job.isEmpty() || !bench.unsaved().get()) {
+    if (job.isEmpty() || !bench.keeping().unsaved().get()) {
       onTable = Optional.empty();
       return;
     }
-    String id = bench.id().get();
-    Draft draft = new Draft(id, bench.file().get(), seen(), job.get());
+    String id = bench.keeping().id().get();
+    Draft draft = new Draft(id, bench.keeping().file().get(), seen(), job.get());
     onTable = Optional.of(draft);
     waiting.removeIf(each -> each.id().equals(id));
     plan(id, onTable);
@@ -89,7 +90,7 @@ final class DraftKeeper {
         .filter(each -> each.id().equals(id))
         .ifPresent(
             each -> {
-              if (bench.isTouched()) {
+              if (bench.keeping().isTouched()) {
                 waiting.add(each);
               } else {
                 plan(id, Optional.empty());
@@ -134,7 +135,7 @@ final class DraftKeeper {
   /** The job on the table is in its file now, and was read back from there. */
   void saved() {
     onTable = Optional.empty();
-    plan(bench.id().get(), Optional.empty());
+    plan(bench.keeping().id().get(), Optional.empty());
   }
 
   /**
@@ -188,9 +189,9 @@ final class DraftKeeper {
 
   void close() {
     bench.derivation().removeListener(changed);
-    bench.id().removeListener(left);
+    bench.keeping().id().removeListener(left);
     pause.stop();
-    if (forgetsUntouched && !bench.isTouched()) {
+    if (forgetsUntouched && !bench.keeping().isTouched()) {
       onTable.ifPresent(each -> plan(each.id(), Optional.empty()));
       pause.stop();
     }

@@ -6,7 +6,7 @@ import cufflink.core.design.Face;
 import cufflink.core.design.Layer;
 import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
-import cufflink.core.drawing.FoldDrawing;
+import cufflink.core.drawing.FoldFrame;
 import cufflink.core.flat.Spot;
 import cufflink.core.fold.Sight;
 import cufflink.core.inspect.FoldReport;
@@ -55,7 +55,7 @@ record FoldReading(
     if (!closed || !isWhole(derivation, model)) {
       return Optional.empty();
     }
-    Spot place = FoldDrawing.onTable(model, viewpoint, surface, at);
+    Spot place = FoldFrame.onTable(model, viewpoint, surface, at);
     return report
         .flatMap(FoldReport::thickness)
         .flatMap(all -> all.at(place))
@@ -64,10 +64,10 @@ record FoldReading(
 
   /** Says which paper shows at a place, and which face of it. */
   Optional<String> shows(Surface surface, Spot at) {
-    return FoldDrawing.grip(model, model.shown(asked), viewpoint, surface, at).map(this::shows);
+    return FoldFrame.grip(model, model.shown(asked), viewpoint, surface, at).map(this::shows);
   }
 
-  private String shows(FoldDrawing.Grip held) {
+  private String shows(FoldFrame.Grip held) {
     Motion motion = model.pose(model.shown(asked)).motions().get(held.facet());
     Face face = viewpoint.apply(motion.up()).z() >= 0 ? Face.INSIDE : Face.OUTSIDE;
     Piece paper = model.assembly().pieceOf(held.facet());

@@ -6,6 +6,7 @@ import cufflink.core.design.Design;
 import cufflink.core.design.Stage;
 import cufflink.core.drawing.CatchMarks;
 import cufflink.core.drawing.FoldDrawing;
+import cufflink.core.drawing.FoldFrame;
 import cufflink.core.drawing.Patch;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.flat.Spot;
@@ -48,7 +49,7 @@ final class FoldStation implements StationView {
   private final Label here = new Label();
   private Layers layers = Layers.TOGETHER;
   private Optional<Surface> surface = Optional.empty();
-  private Optional<FoldDrawing.Grip> grip = Optional.empty();
+  private Optional<FoldFrame.Grip> grip = Optional.empty();
 
   FoldStation(Workbench bench, Runnable redraw, Runnable anew) {
     this.bench = bench;
@@ -240,7 +241,7 @@ final class FoldStation implements StationView {
       FoldModel model = current().get();
       double moment = model.shown(scrubber.moment());
       grip =
-          FoldDrawing.grip(model, moment, viewpoint, surface.get(), new Spot(x, y))
+          FoldFrame.grip(model, moment, viewpoint, surface.get(), new Spot(x, y))
               .filter(each -> moves(model, each));
       player.stop();
     }
@@ -250,7 +251,7 @@ final class FoldStation implements StationView {
    * Returns how a held place moves on the drawing from here on, or has moved up to here: where one
    * stage ends and the next begins these are not the same. Empty if it hardly moves.
    */
-  private Optional<Spot> speed(FoldModel model, FoldDrawing.Grip held, boolean onwards) {
+  private Optional<Spot> speed(FoldModel model, FoldFrame.Grip held, boolean onwards) {
     double moment = scrubber.moment();
     double before = onwards ? moment : Math.max(0, moment - NUDGE);
     double after = onwards ? Math.min(model.stages().size(), moment + NUDGE) : moment;
@@ -265,12 +266,12 @@ final class FoldStation implements StationView {
   }
 
   /** Says whether a held place moves now, on or back. */
-  private boolean moves(FoldModel model, FoldDrawing.Grip held) {
+  private boolean moves(FoldModel model, FoldFrame.Grip held) {
     return speed(model, held, true).isPresent() || speed(model, held, false).isPresent();
   }
 
   /** Leads a held place along the way it can go: on if the pull is that way, else back. */
-  private void lead(FoldModel model, FoldDrawing.Grip held, double right, double down) {
+  private void lead(FoldModel model, FoldFrame.Grip held, double right, double down) {
     for (boolean onwards : new boolean[] {true, false}) {
       Optional<Spot> speed = speed(model, held, onwards);
       if (speed.isPresent()) {
@@ -285,8 +286,8 @@ final class FoldStation implements StationView {
     }
   }
 
-  private Spot seen(FoldModel model, double moment, FoldDrawing.Grip held) {
-    return FoldDrawing.seenAt(
+  private Spot seen(FoldModel model, double moment, FoldFrame.Grip held) {
+    return FoldFrame.seenAt(
         model, moment, viewpoint, surface.orElseThrow(), held.facet(), held.place());
   }
 

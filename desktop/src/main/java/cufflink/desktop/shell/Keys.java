@@ -2,6 +2,7 @@ package cufflink.desktop.shell;
 
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
+import cufflink.files.export.Exports;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
@@ -53,7 +54,7 @@ final class Keys {
           projects.save(scene().getWindow());
         }
       }
-      case P -> projects.exportPdf(scene().getWindow());
+      case P -> projects.export(scene().getWindow(), Exports.JOB_SHEET);
       case F -> window.search();
       case M -> bench.sizing().snap();
       case U -> window.toggleUnits();

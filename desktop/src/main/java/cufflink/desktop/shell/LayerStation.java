@@ -63,9 +63,11 @@ final class LayerStation implements StationView {
             () ->
                 List.of(
                     Sentence.item(
-                        Words.say("layer.flat"), () -> bench.order(order.withRaised(false))),
+                        Words.say("layer.flat"),
+                        () -> bench.making().order(order.withRaised(false))),
                     Sentence.item(
-                        Words.say("layer.raised"), () -> bench.order(order.withRaised(true)))))
+                        Words.say("layer.raised"),
+                        () -> bench.making().order(order.withRaised(true)))))
         .say(Words.say("layer.flip"));
   }
 

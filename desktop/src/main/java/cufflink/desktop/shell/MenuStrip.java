@@ -3,6 +3,8 @@ package cufflink.desktop.shell;
 import cufflink.core.job.Job;
 import cufflink.core.words.Words;
 import cufflink.desktop.work.Workbench;
+import cufflink.files.export.Export;
+import cufflink.files.export.Exports;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -47,18 +49,18 @@ final class MenuStrip extends HBox {
     Region space = new Region();
     HBox.setHgrow(space, Priority.ALWAYS);
     Button undo = icon(Feather.CORNER_UP_LEFT, "menu.undo", bench::undo);
-    disableUnless(undo, bench.canUndo());
+    disableUnless(undo, bench.history().canUndo());
     Button redo = icon(Feather.CORNER_UP_RIGHT, "menu.redo", bench::redo);
-    disableUnless(redo, bench.canRedo());
+    disableUnless(redo, bench.history().canRedo());
     Button print = new Button(Words.say("menu.job-sheet"));
     print.getStyleClass().add("main-action");
     print.setMinWidth(USE_PREF_SIZE);
-    print.setOnAction(event -> projects.exportPdf(getScene().getWindow()));
+    print.setOnAction(event -> projects.export(window(), Exports.JOB_SHEET));
     Button theme = icon(Feather.MOON, "menu.theme", toggleTheme);
     Button help = icon(Feather.HELP_CIRCLE, "menu.help", toggleHelp);
     getChildren().addAll(file, title, space, undo, redo, theme, help, print);
     bench.derivation().addListener((property, before, now) -> name());
-    bench.unsaved().addListener((property, before, now) -> name());
+    bench.keeping().unsaved().addListener((property, before, now) -> name());
     bench.derivation().addListener((property, before, now) -> print.setDisable(now.isEmpty()));
     print.setDisable(bench.derivation().get().isEmpty());
     name();
@@ -85,7 +87,7 @@ final class MenuStrip extends HBox {
 
   private void name() {
     String name = bench.job().map(Job::title).orElse(Words.say("menu.no-job"));
-    boolean shows = bench.unsaved().get() && bench.job().isPresent();
+    boolean shows = bench.keeping().unsaved().get() && bench.job().isPresent();
     title.setText(shows ? Words.say("menu.unsaved", name) : name);
   }
 
@@ -111,10 +113,9 @@ final class MenuStrip extends HBox {
     items.add(Sentence.item(Words.say("menu.save"), () -> projects.save(window())));
     items.add(Sentence.item(Words.say("menu.save-as"), () -> projects.saveAs(window())));
     items.add(new SeparatorMenuItem());
-    items.add(Sentence.item(Words.say("menu.pdf"), () -> projects.exportPdf(window())));
-    items.add(Sentence.item(Words.say("menu.svg"), () -> projects.exportSvg(window())));
-    items.add(Sentence.item(Words.say("menu.csv"), () -> projects.exportCsv(window())));
-    items.add(Sentence.item(Words.say("menu.sheets"), () -> projects.exportSheets(window())));
+    for (Export export : Exports.ALL) {
+      items.add(Sentence.item(export.title(), () -> projects.export(window(), export)));
+    }
     return items;
   }
 

@@ -83,7 +83,7 @@ final class PaperChoice {
   }
 
   private void use(Paper other) {
-    bench.use(with.apply(other));
+    bench.making().use(with.apply(other));
   }
 
   /** Lets the maker type a weight, or the thickness that was measured. */

@@ -3,26 +3,22 @@ package cufflink.desktop.shell;
 import cufflink.core.cut.Drawer;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
-import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Parsed;
 import cufflink.core.words.Words;
 import cufflink.desktop.wait.InOrder;
 import cufflink.desktop.work.Cutter;
 import cufflink.desktop.work.Workbench;
-import cufflink.files.export.CutCsv;
+import cufflink.files.export.Export;
+import cufflink.files.export.ExportSubject;
 import cufflink.files.export.JobSheet;
-import cufflink.files.export.SheetsSvg;
-import cufflink.files.export.SvgExport;
 import cufflink.files.project.AtomicFile;
 import cufflink.files.project.Drafts;
 import cufflink.files.project.Drafts.Draft;
 import cufflink.files.project.ProjectStore;
 import cufflink.files.project.Settings;
 import cufflink.files.project.UserFolders;
-import java.io.ByteArrayOutputStream;
 import java.io.File;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -147,7 +143,7 @@ public final class Projects {
    * @param window where to ask
    */
   public void save(Window window) {
-    Optional<Path> file = bench.file().get();
+    Optional<Path> file = bench.keeping().file().get();
     if (file.isEmpty()) {
       saveAs(window);
     } else {
@@ -170,7 +166,7 @@ public final class Projects {
     File chosen = chooser.showSaveDialog(window);
     if (chosen != null) {
       Path file = withExtension(chosen.toPath(), ProjectStore.EXTENSION);
-      if (bench.file().get().filter(before -> !before.equals(file)).isPresent()) {
+      if (bench.keeping().file().get().filter(before -> !before.equals(file)).isPresent()) {
         bench.becomeACopy();
       }
       note(store.save(bench.job().orElseThrow(), file));
@@ -195,100 +191,41 @@ public final class Projects {
   }
 
   /**
-   * Asks for a file and writes the job sheet in it.
+   * Asks for a file and writes the card in it.
    *
    * @param window where to ask
+   * @param export what is written
    */
-  public void exportPdf(Window window) {
-    Drawer drawer = bench.drawer();
-    export(
-        window,
-        ".pdf",
-        derivation -> {
-          ByteArrayOutputStream out = new ByteArrayOutputStream();
-          boolean inches = derivation.job().marks().inInches();
-          JobSheet.Printer printer = inches ? JobSheet.Printer.LETTER : JobSheet.Printer.A4;
-          JobSheet.write(derivation, Cutter.plans(derivation, drawer), printer, out);
-          return out.toByteArray();
-        });
-  }
-
-  /**
-   * Asks for a file and writes the cut list in it, as CSV.
-   *
-   * @param window where to ask
-   */
-  public void exportCsv(Window window) {
-    Drawer drawer = bench.drawer();
-    LengthFormat format = LengthFormat.of(bench.marks(), LengthFormat.Fractions.PLAIN);
-    export(
-        window,
-        ".csv",
-        derivation ->
-            CutCsv.write(
-                    derivation.made().orElseThrow().design(),
-                    Cutter.plans(derivation, drawer),
-                    derivation.job().order().copies(),
-                    format)
-                .getBytes(StandardCharsets.UTF_8));
-  }
-
-  /**
-   * Asks for a file and writes the sheets with their parts in it, as SVG.
-   *
-   * @param window where to ask
-   */
-  public void exportSheets(Window window) {
-    Drawer drawer = bench.drawer();
-    export(
-        window,
-        ".svg",
-        derivation ->
-            SheetsSvg.write(derivation.job().title(), Cutter.plans(derivation, drawer))
-                .getBytes(StandardCharsets.UTF_8));
-  }
-
-  /**
-   * Asks for a file and writes the pieces as SVG in it.
-   *
-   * @param window where to ask
-   */
-  public void exportSvg(Window window) {
-    export(
-        window,
-        ".svg",
-        derivation ->
-            SvgExport.write(derivation.made().orElseThrow().design())
-                .getBytes(StandardCharsets.UTF_8));
-  }
-
-  /** Makes the bytes of an export. */
-  private interface Export {
-    byte[] bytes(Derivation derivation) throws IOException;
-  }
-
-  private void export(Window window, String extension, Export export) {
+  public void export(Window window, Export export) {
     Optional<Derivation> derivation =
         bench.derivation().get().filter(each -> each.made().isPresent());
     if (derivation.isEmpty()) {
       bench.tell(Words.say("file.nothing"));
       return;
     }
-    ExtensionFilter filter = new ExtensionFilter(extension, "*" + extension);
-    FileChooser chooser = chooser("file.export", filter);
+    String extension = export.extension();
+    FileChooser chooser = chooser("file.export", new ExtensionFilter(extension, "*" + extension));
     chooser.setInitialFileName(fileName(derivation.get().job().title()) + extension);
     File chosen = chooser.showSaveDialog(window);
     if (chosen == null) {
       return;
     }
     Path file = withExtension(chosen.toPath(), extension);
+    Drawer drawer = bench.drawer();
     bench.tell(Words.say("file.writing", file.getFileName()));
-    disk.run(() -> write(derivation.get(), export, file), bench::tell);
+    disk.run(() -> write(derivation.get(), drawer, export, file), bench::tell);
   }
 
-  private String write(Derivation derivation, Export export, Path file) {
+  private String write(Derivation derivation, Drawer drawer, Export export, Path file) {
+    boolean inches = derivation.job().marks().inInches();
+    ExportSubject subject =
+        new ExportSubject(
+            derivation,
+            "",
+            () -> Cutter.plans(derivation, drawer),
+            inches ? JobSheet.Printer.LETTER : JobSheet.Printer.A4);
     try {
-      Parsed<Path> written = writer.replace(file, export.bytes(derivation));
+      Parsed<Path> written = writer.replace(file, export.write(subject));
       return written
           .value()
           .map(path -> Words.say("file.saved", path.getFileName()))

@@ -81,10 +81,10 @@ final class ScoreStation implements StationView {
                 List.of(
                     Sentence.item(
                         Words.say("score.ridge"),
-                        () -> bench.score(new ScoringHabit(true, habit.grooves()))),
+                        () -> bench.making().score(new ScoringHabit(true, habit.grooves()))),
                     Sentence.item(
                         Words.say("score.dent"),
-                        () -> bench.score(new ScoringHabit(false, habit.grooves())))))
+                        () -> bench.making().score(new ScoringHabit(false, habit.grooves())))))
         .say(Words.say("score.board"))
         .choice(
             SizeStation.marksWord(habit.grooves()),
@@ -98,7 +98,7 @@ final class ScoreStation implements StationView {
             marks ->
                 Sentence.item(
                     SizeStation.marksWord(marks),
-                    () -> bench.score(new ScoringHabit(habit.ridgeInside(), marks))))
+                    () -> bench.making().score(new ScoringHabit(habit.ridgeInside(), marks))))
         .toList();
   }
 

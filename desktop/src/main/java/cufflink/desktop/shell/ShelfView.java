@@ -199,7 +199,7 @@ final class ShelfView extends VBox {
             each -> each.label(),
             "shelf.any-sheet",
             each -> wish.withSheet(each));
-    for (Sheet own : bench.ownSheets()) {
+    for (Sheet own : bench.making().ownSheets()) {
       String name =
           Words.say("size.named", own.label(), size(new Extent(own.width(), own.height())));
       items.add(Sentence.item(name, () -> wish(wish.withSheet(Optional.of(own)))));
@@ -308,7 +308,7 @@ final class ShelfView extends VBox {
                     Optional.ofNullable(
                             before.get(Stand.shows(offer, looked.copies(), bench.format())))
                         .orElseGet(() -> new Stand(bench, offer, looked.copies()))
-                        .taking(() -> bench.choose(offer, looked)))
+                        .taking(() -> bench.choosing().choose(offer, looked)))
             .toList();
     return drawn;
   }

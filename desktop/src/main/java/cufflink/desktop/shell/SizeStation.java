@@ -81,7 +81,8 @@ final class SizeStation implements StationView {
         .say(Words.say("size.or"))
         .choice(Words.say("size.others"), Words.say("size.others-hint"), () -> offers(derivation));
     bench
-        .newerEdition()
+        .editions()
+        .newer()
         .ifPresent(
             each ->
                 sentence.choice(
@@ -101,8 +102,8 @@ final class SizeStation implements StationView {
   /** Offers the newer edition of the construction, and says what would change with it. */
   private List<MenuItem> edition(Edition newer) {
     List<MenuItem> items = new ArrayList<>();
-    items.add(Sentence.item(Words.say("size.edition-take"), () -> bench.take(newer)));
-    for (cufflink.core.finding.Sentence change : bench.changesWith(newer)) {
+    items.add(Sentence.item(Words.say("size.edition-take"), () -> bench.editions().take(newer)));
+    for (cufflink.core.finding.Sentence change : bench.editions().changesWith(newer)) {
       MenuItem item = new MenuItem(change.say(bench.format()));
       item.setDisable(true);
       items.add(item);
@@ -134,7 +135,7 @@ final class SizeStation implements StationView {
         int cards = SheetUse.yield(offer.design(), offer.sheet());
         String text =
             Words.say("size.offer", size, envelope, Math.max(1, cards), offer.sheet().label());
-        items.add(Sentence.item(text, () -> bench.take(offer)));
+        items.add(Sentence.item(text, () -> bench.choosing().take(offer)));
       }
     }
     if (items.isEmpty()) {
@@ -145,12 +146,14 @@ final class SizeStation implements StationView {
 
   private List<MenuItem> items() {
     List<MenuItem> items = new ArrayList<>();
-    items.add(Sentence.item(Words.say("size.holds-nothing"), () -> bench.hold(Optional.empty())));
+    items.add(
+        Sentence.item(
+            Words.say("size.holds-nothing"), () -> bench.making().hold(Optional.empty())));
     for (HeldItem item : StandardSizes.items()) {
       String name =
           Words.say(
               "size.named", item.label(), bench.format().briefSize(item.width(), item.height()));
-      items.add(Sentence.item(name, () -> bench.hold(Optional.of(item))));
+      items.add(Sentence.item(name, () -> bench.making().hold(Optional.of(item))));
     }
     items.add(
         Sentence.typed(
@@ -158,7 +161,7 @@ final class SizeStation implements StationView {
             text ->
                 size(text)
                     .map(each -> HeldItem.own(each.width(), each.height()))
-                    .ifPresent(each -> bench.hold(Optional.of(each)))));
+                    .ifPresent(each -> bench.making().hold(Optional.of(each)))));
     return items;
   }
 
@@ -183,7 +186,7 @@ final class SizeStation implements StationView {
     for (Sheet sheet : StandardSizes.sheets()) {
       sheets.getItems().add(Sentence.item(name(sheet), () -> scaleTo(new Goal.FromSheet(sheet))));
     }
-    for (Sheet sheet : bench.ownSheets()) {
+    for (Sheet sheet : bench.making().ownSheets()) {
       sheets.getItems().add(Sentence.item(name(sheet), () -> scaleTo(new Goal.FromSheet(sheet))));
     }
     sheets.getItems().add(ownSheet());

@@ -4,6 +4,7 @@ import cufflink.core.card.Card;
 import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
 import cufflink.core.drawing.FoldDrawing;
+import cufflink.core.drawing.FoldFrame;
 import cufflink.core.drawing.Patch;
 import cufflink.core.fit.Offer;
 import cufflink.core.fit.SheetUse;
@@ -91,7 +92,7 @@ final class Stand extends VBox {
 
   private static PaperView paper(Design design, FoldModel model, Workbench bench) {
     double moment = Math.max(0, model.closing() - 1 + HALF_FOLDED);
-    Spot extent = FoldDrawing.extent(model, moment, VIEWPOINT);
+    Spot extent = FoldFrame.extent(model, moment, VIEWPOINT);
     double scale = Math.min(PIXELS_PER_MILLIMETRE, (TALLEST - EDGE) / extent.y());
     PaperView paper = new PaperView();
     paper.setMouseTransparent(true);

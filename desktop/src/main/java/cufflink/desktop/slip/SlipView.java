@@ -201,7 +201,7 @@ public final class SlipView extends ScrollPane {
 
       @Override
       public void pin() {
-        bench.pin(row.key());
+        bench.making().pin(row.key());
       }
 
       @Override

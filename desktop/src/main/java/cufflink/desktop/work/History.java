@@ -5,9 +5,11 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
 
 /** The versions of what lay on the table, to go back and forth in. */
-final class History {
+public final class History {
   private static final int LONGEST = 500;
 
   /** A job, its id on the table and the file it is kept in, if it is kept in one. */
@@ -16,6 +18,34 @@ final class History {
   private final List<Version> versions = new ArrayList<>();
   private int now = -1;
   private String lastSubject = "";
+  private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper(false);
+  private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper(false);
+
+  History() {}
+
+  /**
+   * Returns whether a change can be taken back.
+   *
+   * @return true while one can
+   */
+  public ReadOnlyBooleanProperty canUndo() {
+    return canUndo.getReadOnlyProperty();
+  }
+
+  /**
+   * Returns whether a change that was taken back can be made again.
+   *
+   * @return true while one can
+   */
+  public ReadOnlyBooleanProperty canRedo() {
+    return canRedo.getReadOnlyProperty();
+  }
+
+  private void moveTo(int version) {
+    now = version;
+    canUndo.set(canGoBack());
+    canRedo.set(canGoForward());
+  }
 
   /**
    * Adds a version. Changes of the same subject in a row count as one, so that typing a number is
@@ -31,6 +61,7 @@ final class History {
     }
     if (goesOn && versions.get(now).equals(version)) {
       // Typed all the way back: there is nothing to take back.
+      moveTo(now);
       pause();
       return;
     }
@@ -38,7 +69,7 @@ final class History {
     if (versions.size() > LONGEST) {
       versions.remove(0);
     }
-    now = versions.size() - 1;
+    moveTo(versions.size() - 1);
     lastSubject = subject;
   }
 
@@ -63,7 +94,8 @@ final class History {
     if (now < 1 || !subject.equals(lastSubject)) {
       return Optional.empty();
     }
-    versions.remove(now--);
+    versions.remove(now);
+    moveTo(now - 1);
     pause();
     return Optional.of(versions.get(now));
   }
@@ -75,19 +107,27 @@ final class History {
 
   Optional<Version> back() {
     pause();
-    return canGoBack() ? Optional.of(versions.get(--now)) : Optional.empty();
+    if (!canGoBack()) {
+      return Optional.empty();
+    }
+    moveTo(now - 1);
+    return Optional.of(versions.get(now));
   }
 
   Optional<Version> forward() {
     pause();
-    return canGoForward() ? Optional.of(versions.get(++now)) : Optional.empty();
+    if (!canGoForward()) {
+      return Optional.empty();
+    }
+    moveTo(now + 1);
+    return Optional.of(versions.get(now));
   }
 
-  boolean canGoBack() {
+  private boolean canGoBack() {
     return now > 0;
   }
 
-  boolean canGoForward() {
+  private boolean canGoForward() {
     return now < versions.size() - 1;
   }
 }

@@ -1,8 +1,16 @@
 package cufflink.desktop.work;
 
 import cufflink.core.cut.Drawer;
+import cufflink.core.cut.Stock;
+import cufflink.core.measure.Length;
 import cufflink.core.measure.Parsed;
+import cufflink.core.paper.Sheet;
+import cufflink.core.words.Words;
 import cufflink.files.project.DrawerStore;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -63,5 +71,23 @@ public final class PaperDrawer {
             .orElseGet(() -> Parsed.good(change.apply(drawer.get())));
     changed.value().ifPresent(drawer::set);
     return changed;
+  }
+
+  /** Returns the sizes of all that is in it, each once, largest first. */
+  List<Sheet> sizes() {
+    Map<List<Length>, Sheet> sizes = new LinkedHashMap<>();
+    for (Stock stock : drawer().get().stock()) {
+      if (stock.count() > 0) {
+        String label = stock.offCut() ? Words.say("drawer.scrap", stock.label()) : stock.label();
+        sizes.putIfAbsent(
+            List.of(stock.width(), stock.height()),
+            new Sheet("own", label, stock.width(), stock.height()));
+      }
+    }
+    return sizes.values().stream()
+        .sorted(
+            Comparator.comparingDouble(
+                sheet -> -sheet.width().toMillimetres() * sheet.height().toMillimetres()))
+        .toList();
   }
 }

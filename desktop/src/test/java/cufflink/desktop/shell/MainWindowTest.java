@@ -1,5 +1,8 @@
 package cufflink.desktop.shell;
 
+import static cufflink.desktop.shell.OpenWindow.paper;
+import static cufflink.desktop.shell.OpenWindow.texts;
+import static cufflink.desktop.shell.OpenWindow.waitFor;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -8,26 +11,18 @@ import cufflink.core.job.Edition;
 import cufflink.core.job.Job;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
-import cufflink.desktop.CufflinkApp;
-import cufflink.desktop.paper.FontBook;
-import cufflink.desktop.paper.PaperView;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
-import cufflink.files.pattern.PatternLibrary;
-import cufflink.files.project.DemoProjects;
 import cufflink.files.project.ProjectStore;
 import cufflink.files.project.Settings;
 import cufflink.files.project.UserFolders;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import javafx.scene.Node;
-import javafx.scene.Scene;
 import javafx.scene.control.Label;
-import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -42,29 +37,17 @@ import org.testfx.util.WaitForAsyncUtils;
 /** The window without a display: keys, typing, flags and lights. */
 @ExtendWith(ApplicationExtension.class)
 class MainWindowTest {
-  private static final PatternLibrary LIBRARY = PatternLibrary.shipped();
-  private final PatternLibrary library = LIBRARY;
-  private final List<Job> demonstration = DemoProjects.all();
+  private OpenWindow window;
   private Workbench bench;
   private Projects projects;
   private Path folder;
 
   @Start
   void start(Stage stage) throws IOException {
-    folder = Files.createTempDirectory("cufflink-window");
-    FontBook.prepare();
-    bench = new Workbench(library, Marks.MILLIMETRES);
-    projects = new Projects(bench, new UserFolders(folder), Settings.NEW);
-    // Laid before there is a window, as at every start, so that no shelf is drawn in vain.
-    bench.lay(demonstration.get(0), Optional.empty());
-    Scene scene = new Scene(new MainWindow(bench, projects, demonstration, () -> {}), 1280, 800);
-    scene
-        .getStylesheets()
-        .addAll(
-            CufflinkApp.class.getResource("theme-light.css").toExternalForm(),
-            CufflinkApp.class.getResource("cufflink.css").toExternalForm());
-    stage.setScene(scene);
-    stage.show();
+    window = OpenWindow.withAJob(stage);
+    bench = window.bench();
+    projects = window.projects();
+    folder = window.folder();
   }
 
   @AfterEach
@@ -72,18 +55,9 @@ class MainWindowTest {
     projects.close();
   }
 
-  private static void waitFor(java.util.concurrent.Callable<Boolean> condition) {
-    try {
-      WaitForAsyncUtils.waitFor(10, java.util.concurrent.TimeUnit.SECONDS, condition);
-      WaitForAsyncUtils.waitForFxEvents();
-    } catch (java.util.concurrent.TimeoutException late) {
-      throw new AssertionError(late);
-    }
-  }
-
   @Test
   void digits_goToTheStationsInWorkingOrder(FxRobot robot) {
-    lay(robot, 0);
+    window.lay(robot, 0);
     for (Station station : Station.values()) {
       robot.interact(() -> paper(robot).requestFocus());
       robot.type(KeyCode.getKeyCode(Integer.toString(station.ordinal() + 1)));
@@ -94,7 +68,7 @@ class MainWindowTest {
 
   @Test
   void typing_overANumber_movesEverythingAtOnce(FxRobot robot) {
-    lay(robot, 0);
+    window.lay(robot, 0);
     TextField left = field(robot, "Left flap");
     robot.doubleClickOn(left).push(KeyCode.SHORTCUT, KeyCode.A).write("60");
     WaitForAsyncUtils.waitForFxEvents();
@@ -110,7 +84,7 @@ class MainWindowTest {
   /** The field shows what the plan says: also what was undone while it is open. */
   @Test
   void typing_theFieldFollowsUndoAndEscape(FxRobot robot) {
-    lay(robot, 0);
+    window.lay(robot, 0);
     TextField left = field(robot, "Left flap");
     robot.doubleClickOn(left).push(KeyCode.SHORTCUT, KeyCode.A).write("60");
     robot.interact(bench::undo);
@@ -124,7 +98,11 @@ class MainWindowTest {
 
   @Test
   void typing_noughtFirst_isNoFault(FxRobot robot) {
-    robot.interact(() -> bench.choose(library.pattern("ridge-pocket-holder").orElseThrow()));
+    robot.interact(
+        () ->
+            bench
+                .choosing()
+                .choose(OpenWindow.LIBRARY.pattern("ridge-pocket-holder").orElseThrow()));
     robot.interact(() -> bench.sizing().type("thumb", "0"));
     assertEquals(Optional.of(Length.ZERO), bench.job().orElseThrow().values().length("thumb"));
   }
@@ -132,17 +110,17 @@ class MainWindowTest {
   /** Another job laid down: the changed one waits on the shelf, and comes back from there. */
   @Test
   void unsavedWork_waitsOnTheShelfUntilPutAway(FxRobot robot) throws IOException {
-    lay(robot, 0);
+    window.lay(robot, 0);
     robot.interact(() -> bench.sizing().type("left", "60"));
-    lay(robot, 1);
-    lay(robot, 2);
+    window.lay(robot, 1);
+    window.lay(robot, 2);
     assertEquals(1, projects.waiting().size());
     robot.interact(() -> bench.station().set(Station.CHOOSE));
     robot.clickOn("Take it up again");
     assertEquals(
         Optional.of(Length.ofMillimetres(60)), bench.job().orElseThrow().values().length("left"));
     assertTrue(projects.waiting().isEmpty());
-    lay(robot, 1);
+    window.lay(robot, 1);
     robot.interact(() -> bench.station().set(Station.CHOOSE));
     robot.clickOn("Put it away");
     waitFor(() -> bench.notice().get().contains("is put away"));
@@ -155,13 +133,13 @@ class MainWindowTest {
   @Test
   void demonstration_onlyLookedAt_leavesNoDraft(FxRobot robot) throws IOException {
     robot.interact(() -> projects.demonstrate());
-    lay(robot, 0);
-    lay(robot, 1);
+    window.lay(robot, 0);
+    window.lay(robot, 1);
     robot.interact(() -> projects.close());
     assertEquals(0, drafts());
     Projects again = new Projects(bench, new UserFolders(folder), Settings.NEW);
     again.demonstrate();
-    lay(robot, 0);
+    window.lay(robot, 0);
     robot.interact(() -> bench.sizing().nudge("left", 1));
     robot.interact(again::close);
     assertEquals(1, drafts());
@@ -179,7 +157,7 @@ class MainWindowTest {
   /** Changes that never cease for long are on the disk all the same. */
   @Test
   void steadyNudging_isKeptOnTheWay(FxRobot robot) throws IOException {
-    lay(robot, 0);
+    window.lay(robot, 0);
     for (int i = 0; i < 10; i++) {
       robot.interact(() -> bench.sizing().nudge("left", 1));
       robot.sleep(200);
@@ -191,7 +169,7 @@ class MainWindowTest {
 
   @Test
   void typing_nonsense_saysSoBelowTheNumber(FxRobot robot) {
-    lay(robot, 0);
+    window.lay(robot, 0);
     robot.doubleClickOn(field(robot, "Left flap")).push(KeyCode.SHORTCUT, KeyCode.A).write("x");
     assertTrue(
         texts(robot).contains("“x” is not a length; type one such as 5 3/8, 5.375 in or 137 mm."));
@@ -202,7 +180,7 @@ class MainWindowTest {
 
   @Test
   void flag_isPlantedAndItsCureHelps(FxRobot robot) {
-    lay(robot, 0);
+    window.lay(robot, 0);
     robot.interact(() -> bench.sizing().type("left", "140"));
     assertTrue(texts(robot).stream().anyMatch(text -> text.startsWith("The left flap is 140")));
     robot.clickOn("Make the left flap 118");
@@ -215,7 +193,7 @@ class MainWindowTest {
 
   @Test
   void hovering_aNumber_lightsItsPanel(FxRobot robot) {
-    lay(robot, 0);
+    window.lay(robot, 0);
     robot.moveTo("Left flap");
     assertEquals(
         Set.of("panel-across-1"),
@@ -226,7 +204,7 @@ class MainWindowTest {
 
   @Test
   void scoring_spaceGoesToTheNextStop(FxRobot robot) {
-    lay(robot, 1);
+    window.lay(robot, 1);
     robot.interact(() -> bench.station().set(Station.SCORE));
     int stops =
         bench.derivation().get().orElseThrow().made().orElseThrow().scoring().stream()
@@ -243,12 +221,12 @@ class MainWindowTest {
 
   @Test
   void units_areLaidOutAnewByOneKey(FxRobot robot) {
-    lay(robot, 0);
+    window.lay(robot, 0);
     robot.interact(() -> paper(robot).requestFocus());
     robot.push(KeyCode.SHORTCUT, KeyCode.U);
     assertEquals(Marks.SIXTEENTHS, bench.marks());
     robot.push(KeyCode.SHORTCUT, KeyCode.U);
-    assertEquals(demonstration.get(0).values(), bench.job().orElseThrow().values());
+    assertEquals(window.demonstration().get(0).values(), bench.job().orElseThrow().values());
   }
 
   @Test
@@ -263,7 +241,7 @@ class MainWindowTest {
 
   @Test
   void folding_arrowsMoveAndSpacePlays(FxRobot robot) {
-    lay(robot, 0);
+    window.lay(robot, 0);
     robot.interact(() -> bench.station().set(Station.FOLD));
     robot.interact(() -> paper(robot).requestFocus());
     FoldScrubber scrubber = robot.lookup(".fold-scrubber").query();
@@ -281,8 +259,8 @@ class MainWindowTest {
 
   @Test
   void allTexts_stayWithinTheirWindow(FxRobot robot) {
-    for (int job = 0; job < demonstration.size(); job++) {
-      lay(robot, job);
+    for (int job = 0; job < window.demonstration().size(); job++) {
+      window.lay(robot, job);
       for (Station station : Station.values()) {
         robot.interact(() -> bench.station().set(station));
         WaitForAsyncUtils.waitForFxEvents();
@@ -309,17 +287,17 @@ class MainWindowTest {
 
   @Test
   void saving_opening_andRecoveringAfterACrash(FxRobot robot) throws IOException {
-    lay(robot, 0);
+    window.lay(robot, 0);
     Path file = folder.resolve("Tide ½.cufflink");
     assertTrue(
         new ProjectStore(
                 new cufflink.files.project.AtomicFile(cufflink.files.project.AtomicFile.Disk.REAL))
-            .save(demonstration.get(2), file)
+            .save(window.demonstration().get(2), file)
             .value()
             .isPresent());
     robot.interact(() -> projects.open(file));
-    assertEquals(demonstration.get(2), asRead(bench.job().orElseThrow()));
-    assertFalse(bench.unsaved().get());
+    assertEquals(window.demonstration().get(2), asRead(bench.job().orElseThrow()));
+    assertFalse(bench.keeping().unsaved().get());
     robot.interact(() -> bench.sizing().type("first", "30"));
     robot.interact(() -> projects.save(null));
     assertTrue(bench.notice().get().startsWith("Saved as Tide ½.cufflink"), bench.notice().get());
@@ -328,7 +306,7 @@ class MainWindowTest {
     assertTrue(bench.notice().get().contains("cannot be read"));
     leaveADraft();
     robot.interact(() -> assertTrue(projects.recover(true)));
-    assertEquals(demonstration.get(1), asRead(bench.job().orElseThrow()));
+    assertEquals(window.demonstration().get(1), asRead(bench.job().orElseThrow()));
     assertEquals("Your unsaved work is back on the table.", bench.notice().get());
   }
 
@@ -342,17 +320,8 @@ class MainWindowTest {
     try (var gone = new cufflink.files.project.Drafts(folder.resolve("drafts"), writer)) {
       gone.keep(
           new cufflink.files.project.Drafts.Draft(
-              "left", Optional.empty(), Optional.empty(), demonstration.get(1)));
+              "left", Optional.empty(), Optional.empty(), window.demonstration().get(1)));
     }
-  }
-
-  private void lay(FxRobot robot, int number) {
-    robot.interact(() -> bench.lay(demonstration.get(number), Optional.empty()));
-    WaitForAsyncUtils.waitForFxEvents();
-  }
-
-  private static PaperView paper(FxRobot robot) {
-    return robot.lookup(node -> node instanceof PaperView && !node.isMouseTransparent()).query();
   }
 
   private static TextField field(FxRobot robot, String label) {
@@ -361,62 +330,5 @@ class MainWindowTest {
     return robot
         .lookup(node -> node instanceof TextField && label.equals(node.getAccessibleText()))
         .query();
-  }
-
-  private static List<String> texts(FxRobot robot) {
-    WaitForAsyncUtils.waitForFxEvents();
-    return robot
-        .lookup(node -> node instanceof Labeled && node.isVisible())
-        .queryAllAs(Labeled.class)
-        .stream()
-        .map(Labeled::getText)
-        .toList();
-  }
-
-  @Test
-  void cutting_spaceMakesTheNextCut(FxRobot robot) {
-    lay(robot, 0);
-    robot.interact(() -> bench.station().set(Station.CUT));
-    waitFor(
-        () -> !bench.cutter().planner().busy().get() && !bench.cutter().plans().get().isEmpty());
-    assertTrue(
-        texts(robot).stream().anyMatch(text -> text.startsWith("Sheet 1: the ")),
-        texts(robot)::toString);
-    robot.interact(() -> paper(robot).requestFocus());
-    int cuts = bench.cutter().plans().get().get(0).run().steps().size();
-    for (int i = 0; i < cuts; i++) {
-      robot.type(KeyCode.SPACE);
-    }
-    assertTrue(texts(robot).contains("Everything is cut. Keep the off-cuts, and go on to score."));
-    int before = bench.drawer().stock().size();
-    robot.clickOn("All is cut");
-    assertEquals(before + 1, bench.drawer().stock().size());
-  }
-
-  @Test
-  void cutting_moreCopies_areCountedOnTheSlip(FxRobot robot) {
-    lay(robot, 0);
-    robot.interact(() -> bench.station().set(Station.CUT));
-    robot.interact(() -> bench.order(bench.job().orElseThrow().order().withCopies(12)));
-    waitFor(() -> !bench.cutter().planner().busy().get());
-    assertTrue(texts(robot).contains("12 × card base"), texts(robot)::toString);
-    assertTrue(
-        texts(robot).stream().anyMatch(text -> text.startsWith("buy 12 × A4")),
-        texts(robot)::toString);
-  }
-
-  @Test
-  void cutting_whatGoesOnNoSheet_isToldAboveThePaper(FxRobot robot) {
-    robot.interact(() -> bench.choose(library.pattern("stacked-pocket-folio").orElseThrow()));
-    robot.interact(() -> bench.station().set(Station.CUT));
-    waitFor(
-        () -> !bench.cutter().planner().busy().get() && !bench.cutter().plans().get().isEmpty());
-    List<String> told =
-        robot.lookup(".trouble").queryAll().stream()
-            .map(node -> ((javafx.scene.control.Label) node).getText())
-            .toList();
-    assertEquals(1, told.size());
-    assertTrue(
-        told.get(0).startsWith("The folio base, 332 × 126, goes on no sheet"), told::toString);
   }
 }

@@ -1,25 +1,14 @@
 package cufflink.desktop.shell;
 
+import static cufflink.desktop.shell.OpenWindow.texts;
+import static cufflink.desktop.shell.OpenWindow.waitFor;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import cufflink.core.job.Job;
-import cufflink.core.measure.Marks;
-import cufflink.desktop.CufflinkApp;
-import cufflink.desktop.paper.FontBook;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
-import cufflink.files.pattern.PatternLibrary;
-import cufflink.files.project.DemoProjects;
-import cufflink.files.project.Settings;
-import cufflink.files.project.UserFolders;
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.util.List;
 import javafx.scene.Node;
-import javafx.scene.Scene;
-import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
@@ -28,30 +17,19 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** The window with an empty table: the shelf. */
 @ExtendWith(ApplicationExtension.class)
 class ShelfWindowTest {
-  private final PatternLibrary library = PatternLibrary.shipped();
-  private final List<Job> demonstration = DemoProjects.all();
+  private OpenWindow window;
   private Workbench bench;
   private Projects projects;
 
   @Start
   void start(Stage stage) throws IOException {
-    Path folder = Files.createTempDirectory("cufflink-window");
-    FontBook.prepare();
-    bench = new Workbench(library, Marks.MILLIMETRES);
-    projects = new Projects(bench, new UserFolders(folder), Settings.NEW);
-    Scene scene = new Scene(new MainWindow(bench, projects, demonstration, () -> {}), 1280, 800);
-    scene
-        .getStylesheets()
-        .addAll(
-            CufflinkApp.class.getResource("theme-light.css").toExternalForm(),
-            CufflinkApp.class.getResource("cufflink.css").toExternalForm());
-    stage.setScene(scene);
-    stage.show();
+    window = OpenWindow.empty(stage);
+    bench = window.bench();
+    projects = window.projects();
   }
 
   @AfterEach
@@ -82,24 +60,5 @@ class ShelfWindowTest {
             texts(robot).stream()
                 .anyMatch(text -> text.startsWith("Nothing on the shelf will do")));
     assertTrue(robot.lookup(".stand").queryAll().isEmpty());
-  }
-
-  private static void waitFor(java.util.concurrent.Callable<Boolean> condition) {
-    try {
-      WaitForAsyncUtils.waitFor(10, java.util.concurrent.TimeUnit.SECONDS, condition);
-      WaitForAsyncUtils.waitForFxEvents();
-    } catch (java.util.concurrent.TimeoutException late) {
-      throw new AssertionError(late);
-    }
-  }
-
-  private static List<String> texts(FxRobot robot) {
-    WaitForAsyncUtils.waitForFxEvents();
-    return robot
-        .lookup(node -> node instanceof Labeled && node.isVisible())
-        .queryAllAs(Labeled.class)
-        .stream()
-        .map(Labeled::getText)
-        .toList();
   }
 }

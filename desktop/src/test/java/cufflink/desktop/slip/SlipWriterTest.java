@@ -21,7 +21,7 @@ class SlipWriterTest {
 
   @BeforeEach
   void chooseTheGate() {
-    bench.choose(bench.library().pattern("off-centre-gate").orElseThrow());
+    bench.choosing().choose(bench.library().pattern("off-centre-gate").orElseThrow());
   }
 
   @Test

@@ -25,7 +25,7 @@ class ChoosingTest {
   private final Workbench bench = new Workbench(PatternLibrary.shipped(), Marks.MILLIMETRES);
 
   private void pick(String id) {
-    bench.choose(bench.library().pattern(id).orElseThrow());
+    bench.choosing().choose(bench.library().pattern(id).orElseThrow());
   }
 
   @Test
@@ -36,7 +36,7 @@ class ChoosingTest {
             .withItem(StandardSizes.item("gift-card"))
             .withEnvelope(StandardSizes.envelope("c6"));
     Offer offer = wish.fulfil(bench.library().patterns(), bench.marks()).get(0);
-    bench.choose(offer, wish);
+    bench.choosing().choose(offer, wish);
     assertEquals(
         offer.values().length("width"), bench.job().orElseThrow().values().length("width"));
     assertTrue(bench.job().orElseThrow().goal() instanceof Goal.ForEnvelope);
@@ -48,7 +48,7 @@ class ChoosingTest {
   @Test
   void hold_somethingTooLarge_isFoundAndTakenBackByUndo() {
     pick("turn-back-pocket");
-    bench.hold(StandardSizes.item("photo"));
+    bench.making().hold(StandardSizes.item("photo"));
     assertEquals(
         List.of("item-too-large"),
         bench.derivation().get().orElseThrow().findings().stream().map(f -> f.kind()).toList());
@@ -59,7 +59,7 @@ class ChoosingTest {
   @Test
   void hold_whereThereIsNoPocket_isFound() {
     pick("banded-half-fold");
-    bench.hold(StandardSizes.item("gift-card"));
+    bench.making().hold(StandardSizes.item("gift-card"));
     assertEquals("no-pocket", bench.derivation().get().orElseThrow().findings().get(0).kind());
   }
 
@@ -85,7 +85,7 @@ class ChoosingTest {
     pick("turn-back-pocket");
     bench.sizing().keepProportions(false);
     bench.sizing().type("height", "151");
-    bench.pin("height");
+    bench.making().pin("height");
     bench.sizing().snap();
     assertEquals(
         Optional.of(Length.ofMillimetres(151)),
@@ -97,12 +97,12 @@ class ChoosingTest {
   @Test
   void pin_aValue_staysWhenTheCardIsScaledAndSaysSo() {
     pick("off-centre-gate");
-    bench.pin("left");
+    bench.making().pin("left");
     Length left = bench.job().orElseThrow().values().length("left").orElseThrow();
     bench.sizing().scaleTo(new Goal.FromSheet(StandardSizes.sheet("a3").orElseThrow()));
     assertEquals(Optional.of(left), bench.job().orElseThrow().values().length("left"));
     assertTrue(labels(Station.SIZE).contains("Left flap (stays)"));
-    bench.pin("left");
+    bench.making().pin("left");
     assertTrue(labels(Station.SIZE).contains("Left flap"));
   }
 
@@ -110,8 +110,12 @@ class ChoosingTest {
   void allowance_isReckonedUntilTypedAndAgainWhenEmptied() {
     pick("stacked-pocket-folio");
     assertTrue(labels(Station.SIZE).contains("Spine gusset (allowed for)"));
-    bench.use(
-        new Papers(Paper.CARD.ofCaliper(Length.fromMillimetres(0.9)), bench.papers().patterned()));
+    bench
+        .making()
+        .use(
+            new Papers(
+                Paper.CARD.ofCaliper(Length.fromMillimetres(0.9)),
+                bench.making().papers().patterned()));
     Setting thick = bench.derivation().get().orElseThrow().settled().get("gusset").orElseThrow();
     assertEquals(new Setting.OfLength(Length.ofMillimetres(8)), thick);
     bench.sizing().type("gusset", "12");
@@ -147,7 +151,7 @@ class ChoosingTest {
   @Test
   void slip_ofThePocket_namesWhatIsGluedWhereAndWhatFits() {
     pick("turn-back-pocket");
-    bench.hold(StandardSizes.item("gift-card"));
+    bench.making().hold(StandardSizes.item("gift-card"));
     List<String> layer = labels(Station.LAYER);
     assertTrue(layer.contains("pocket layer onto the inside of the card base"), layer::toString);
     assertTrue(

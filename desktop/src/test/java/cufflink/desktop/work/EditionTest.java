@@ -71,9 +71,9 @@ class EditionTest {
 
   private Job saved() {
     Workbench table = table();
-    table.choose(table.library().pattern("oar-card").orElseThrow());
+    table.choosing().choose(table.library().pattern("oar-card").orElseThrow());
     table.sizing().type("side", "9");
-    table.pin("side");
+    table.making().pin("side");
     Job job = table.job().orElseThrow();
     String text = ProjectFormat.write(job);
     assertEquals(job, ProjectFormat.read("oar", text).orElseThrow());
@@ -91,13 +91,15 @@ class EditionTest {
     Workbench table = table();
     assertTrue(table.lay(job, Optional.empty()));
     assertEquals(Length.ofMillimetres(146), height(table));
-    Edition newer = table.newerEdition().orElseThrow();
+    Edition newer = table.editions().newer().orElseThrow();
     assertEquals(
         List.of("The card base is 208 × 156 instead of 208 × 146."),
-        table.changesWith(newer).stream().map(each -> each.say(table.format())).toList());
-    table.take(newer);
+        table.editions().changesWith(newer).stream()
+            .map(each -> each.say(table.format()))
+            .toList());
+    table.editions().take(newer);
     assertEquals(Length.ofMillimetres(156), height(table));
-    assertTrue(table.newerEdition().isEmpty());
+    assertTrue(table.editions().newer().isEmpty());
     table.undo();
     assertEquals(Length.ofMillimetres(146), height(table));
   }
@@ -109,7 +111,7 @@ class EditionTest {
     Workbench table = table();
     assertTrue(table.lay(job, Optional.empty()));
     assertEquals(Length.ofMillimetres(146), height(table));
-    assertTrue(table.newerEdition().isEmpty());
+    assertTrue(table.editions().newer().isEmpty());
   }
 
   @Test
@@ -130,9 +132,9 @@ class EditionTest {
             .replace("2 * side", "2 * border"));
     Workbench table = table();
     table.lay(job, Optional.empty());
-    Edition newer = table.newerEdition().orElseThrow();
-    assertEquals(List.of(), table.changesWith(newer), "a name is no change of the card");
-    table.take(newer);
+    Edition newer = table.editions().newer().orElseThrow();
+    assertEquals(List.of(), table.editions().changesWith(newer), "a name is no change of the card");
+    table.editions().take(newer);
     Job after = table.job().orElseThrow();
     assertEquals(Optional.of(Length.ofMillimetres(9)), after.values().length("border"));
     assertTrue(after.pinned().contains("border"));
@@ -145,7 +147,7 @@ class EditionTest {
     table.lay(saved(), Optional.empty());
     String id = table.job().orElseThrow().id();
     assertFalse(id.isEmpty());
-    table.rename("Oars for all");
+    table.making().rename("Oars for all");
     table.sizing().type("width", "90");
     table.undo();
     assertEquals(id, table.job().orElseThrow().id());

@@ -90,7 +90,7 @@ class PlanningTest {
   @Test
   void ask_forTheSameAgain_keepsThePlans(FxRobot robot) {
     List<PaperPlan> first = plans(robot);
-    robot.interact(() -> bench.rename("Another title"));
+    robot.interact(() -> bench.making().rename("Another title"));
     robot.interact(() -> bench.cutter().ask(derivation(), bench.drawer()));
     assertFalse(bench.cutter().planner().busy().get());
     assertEquals(first, bench.cutter().plans().get());
@@ -100,9 +100,9 @@ class PlanningTest {
   void ask_quicklyTwice_answersTheLast(FxRobot robot) {
     robot.interact(
         () -> {
-          bench.order(bench.job().orElseThrow().order().withCopies(40));
+          bench.making().order(bench.job().orElseThrow().order().withCopies(40));
           bench.cutter().ask(derivation(), bench.drawer());
-          bench.order(bench.job().orElseThrow().order().withCopies(2));
+          bench.making().order(bench.job().orElseThrow().order().withCopies(2));
           bench.cutter().ask(derivation(), bench.drawer());
         });
     waitFor(() -> !bench.cutter().planner().busy().get());
@@ -119,21 +119,22 @@ class PlanningTest {
             Length.ofMillimetres(170),
             1,
             true,
-            bench.papers().card());
-    robot.interact(() -> bench.changeDrawer(each -> each.put(scrap), "drawer.changed"));
+            bench.making().papers().card());
+    robot.interact(() -> bench.making().changeDrawer(each -> each.put(scrap), "drawer.changed"));
     assertEquals(0, plans(robot).get(0).plan().newSheets());
     String title = bench.job().orElseThrow().title();
     List<CutPlan> all = bench.cutter().plans().get().stream().map(PaperPlan::plan).toList();
     robot.interact(
-        () -> bench.changeDrawer(each -> each.reserve(title, all), "drawer.was-reserved"));
-    assertEquals(0, bench.drawer().free(bench.papers().card(), "another job").get(0).count());
+        () -> bench.making().changeDrawer(each -> each.reserve(title, all), "drawer.was-reserved"));
+    assertEquals(
+        0, bench.drawer().free(bench.making().papers().card(), "another job").get(0).count());
   }
 
   @Test
   void cut_fromALargerSheet_isRemembered(FxRobot robot) {
     Cutting cutting =
         Cutting.USUAL.withSheet(PaperKind.CARDSTOCK, StandardSizes.sheet("a3").orElseThrow());
-    robot.interact(() -> bench.cut(cutting));
+    robot.interact(() -> bench.making().cut(cutting));
     assertEquals("a3", plans(robot).get(0).plan().sheets().get(0).stock().id());
     robot.interact(() -> bench.undo());
     assertEquals("a4", plans(robot).get(0).plan().sheets().get(0).stock().id());
@@ -141,11 +142,16 @@ class PlanningTest {
 
   @Test
   void drawer_isKeptOnTheDisk_andADamagedOneIsTold() throws IOException {
-    bench.changeDrawer(
-        each ->
-            each.putOffCut(
-                bench.papers().card(), Length.ofMillimetres(90), Length.ofMillimetres(70), 2),
-        "drawer.changed");
+    bench
+        .making()
+        .changeDrawer(
+            each ->
+                each.putOffCut(
+                    bench.making().papers().card(),
+                    Length.ofMillimetres(90),
+                    Length.ofMillimetres(70),
+                    2),
+            "drawer.changed");
     Path file = folder.resolve("drawer.json");
     AtomicFile writer = new AtomicFile(AtomicFile.Disk.REAL);
     PaperDrawer again = new PaperDrawer(new DrawerStore(file, writer));

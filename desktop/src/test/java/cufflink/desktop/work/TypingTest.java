@@ -59,7 +59,7 @@ class TypingTest {
     bench.sizing().finish();
     bench.undo();
     assertSizes(123, 162, 77, 96);
-    assertFalse(bench.canUndo().get());
+    assertFalse(bench.history().canUndo().get());
   }
 
   @Test
@@ -70,8 +70,8 @@ class TypingTest {
     bench.sizing().type("width", "10");
     bench.sizing().cancel();
     assertEquals(before, job());
-    assertFalse(bench.canUndo().get());
-    assertFalse(bench.canRedo().get());
+    assertFalse(bench.history().canUndo().get());
+    assertFalse(bench.history().canRedo().get());
   }
 
   @Test
@@ -111,7 +111,7 @@ class TypingTest {
           continue;
         }
         Workbench table = new Workbench(LIBRARY, marks);
-        table.choose(pattern);
+        table.choosing().choose(pattern);
         table.sizing().keepProportions(keeps);
         table.sizing().scaleTo(new Goal.FromSheet(letter));
         Values first = table.job().orElseThrow().values();
@@ -125,7 +125,7 @@ class TypingTest {
   @Test
   void pinnedWidth_limitsASheet_andIsNotOverruled() {
     layTheVoucher();
-    bench.pin("width");
+    bench.making().pin("width");
     bench.sizing().scaleTo(new Goal.FromSheet(StandardSizes.sheet("a3").orElseThrow()));
     assertEquals(Optional.of(Length.ofMillimetres(123)), job().values().length("width"));
     assertTrue(job().values().length("height").orElseThrow().toMillimetres() > 162);
@@ -141,6 +141,6 @@ class TypingTest {
     Job impossible = before.withValues(before.values().and("width", new Setting.OfChoice("")));
     assertThrows(RuntimeException.class, () -> bench.change(impossible, "", ""));
     assertEquals(before, job());
-    assertFalse(bench.canUndo().get());
+    assertFalse(bench.history().canUndo().get());
   }
 }

@@ -28,13 +28,13 @@ class WorkbenchTest {
 
   @BeforeEach
   void chooseTheGate() {
-    bench.choose(library.pattern("off-centre-gate").orElseThrow());
+    bench.choosing().choose(library.pattern("off-centre-gate").orElseThrow());
   }
 
   @Test
   void choose_laysANewJobOnTheTable() {
     assertEquals(Station.SIZE, bench.station().get());
-    assertTrue(bench.unsaved().get());
+    assertTrue(bench.keeping().unsaved().get());
     assertTrue(derivation().made().isPresent());
     assertTrue(derivation().findings().isEmpty());
   }
@@ -87,11 +87,11 @@ class WorkbenchTest {
     assertEquals(Length.ofMillimetres(70), length("left"));
     bench.undo();
     assertEquals(Length.ofMillimetres(66), length("left"));
-    assertFalse(bench.canUndo().get());
+    assertFalse(bench.history().canUndo().get());
     bench.redo();
     bench.redo();
     assertEquals(Length.ofMillimetres(71), length("left"));
-    assertFalse(bench.canRedo().get());
+    assertFalse(bench.history().canRedo().get());
   }
 
   @Test
@@ -100,10 +100,10 @@ class WorkbenchTest {
     bench.saved(file);
     Job demo = DemoProjects.all().get(2);
     assertTrue(bench.lay(demo, Optional.empty()));
-    assertEquals(Optional.empty(), bench.file().get());
+    assertEquals(Optional.empty(), bench.keeping().file().get());
     bench.undo();
     assertEquals("off-centre-gate", bench.job().orElseThrow().patternId());
-    assertEquals(Optional.of(file), bench.file().get());
+    assertEquals(Optional.of(file), bench.keeping().file().get());
   }
 
   @Test
@@ -111,7 +111,7 @@ class WorkbenchTest {
     bench.sizing().type("left", "70");
     bench.undo();
     bench.sizing().type("right", "90");
-    assertFalse(bench.canRedo().get());
+    assertFalse(bench.history().canRedo().get());
   }
 
   @Test
@@ -177,9 +177,9 @@ class WorkbenchTest {
 
   @Test
   void rename_blank_isIgnored() {
-    bench.rename("  ");
+    bench.making().rename("  ");
     assertEquals("Off-centre gate", bench.job().orElseThrow().title());
-    bench.rename(" Regatta ");
+    bench.making().rename(" Regatta ");
     assertEquals("Regatta", bench.job().orElseThrow().title());
   }
 
@@ -194,16 +194,18 @@ class WorkbenchTest {
   @Test
   void ownSheets_areWhatIsInTheDrawer_eachSizeOnce() {
     Length side = Length.ofMillimetres(90);
-    bench.changeDrawer(
-        each ->
-            each.putOffCut(bench.papers().card(), side, side, 2)
-                .putOffCut(bench.papers().patterned(), side, side, 1)
-                .putOffCut(bench.papers().card(), Length.ofMillimetres(180), side, 1),
-        "drawer.changed");
+    bench
+        .making()
+        .changeDrawer(
+            each ->
+                each.putOffCut(bench.making().papers().card(), side, side, 2)
+                    .putOffCut(bench.making().papers().patterned(), side, side, 1)
+                    .putOffCut(bench.making().papers().card(), Length.ofMillimetres(180), side, 1),
+            "drawer.changed");
     assertEquals(
         java.util.List.of(Length.ofMillimetres(180), side),
-        bench.ownSheets().stream().map(sheet -> sheet.width()).toList());
+        bench.making().ownSheets().stream().map(sheet -> sheet.width()).toList());
     assertEquals("The drawer is changed.", bench.notice().get());
-    assertEquals("scrap of card", bench.ownSheets().get(0).label());
+    assertEquals("scrap of card", bench.making().ownSheets().get(0).label());
   }
 }

@@ -3,20 +3,14 @@ package cufflink.files.command;
 import static cufflink.files.command.BadInputException.orBad;
 
 import cufflink.core.job.Derivation;
-import cufflink.core.job.PaperPlan;
-import cufflink.files.export.CutCsv;
+import cufflink.files.export.Export;
+import cufflink.files.export.ExportSubject;
+import cufflink.files.export.Exports;
 import cufflink.files.export.JobSheet;
-import cufflink.files.export.PlanJson;
-import cufflink.files.export.SheetsSvg;
-import cufflink.files.export.StepsSvg;
-import cufflink.files.export.SvgExport;
-import cufflink.files.fold.FoldWriter;
 import cufflink.files.project.AtomicFile;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
-import java.util.List;
+import java.util.Iterator;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -34,8 +28,12 @@ final class ExportCommand implements Callable<Integer> {
   @Mixin private Request request;
   @Mixin private CutOptions cutting;
 
-  @Option(names = "--format", required = true, description = "One of: ${COMPLETION-CANDIDATES}.")
-  private Format format;
+  @Option(
+      names = "--format",
+      required = true,
+      completionCandidates = Formats.class,
+      description = "One of: ${COMPLETION-CANDIDATES}.")
+  private String format = "";
 
   @Option(names = "--printer", description = "The paper in the printer: ${COMPLETION-CANDIDATES}.")
   private JobSheet.Printer printer = JobSheet.Printer.A4;
@@ -48,18 +46,21 @@ final class ExportCommand implements Callable<Integer> {
   private Path output;
 
   /** What can be written. */
-  enum Format {
-    svg,
-    pdf,
-    json,
-    csv,
-    sheets,
-    fold,
-    steps
+  static final class Formats implements Iterable<String> {
+    @Override
+    public Iterator<String> iterator() {
+      return Exports.ALL.stream().map(Export::id).iterator();
+    }
   }
 
   @Override
   public Integer call() throws IOException {
+    Export export =
+        Exports.named(format)
+            .orElseThrow(
+                () ->
+                    BadInputException.of(
+                        "command.format", format, String.join(", ", new Formats())));
     Request.Answer answer = request.answer(parent.library());
     Derivation derivation = answer.derivation();
     if (derivation.made().isEmpty()) {
@@ -67,42 +68,13 @@ final class ExportCommand implements Callable<Integer> {
       throw BadInputException.of("command.nothing-to-export", sentence);
     }
     byte[] bytes =
-        switch (format) {
-          case svg ->
-              SvgExport.write(derivation.made().get().design()).getBytes(StandardCharsets.UTF_8);
-          case json ->
-              new PlanJson(answer.format())
-                  .plan(derivation, answer.reason())
-                  .getBytes(StandardCharsets.UTF_8);
-          case pdf -> pdf(derivation, cutting.plans(answer));
-          case csv ->
-              CutCsv.write(
-                      derivation.made().get().design(),
-                      cutting.plans(answer),
-                      derivation.job().order().copies(),
-                      answer.format())
-                  .getBytes(StandardCharsets.UTF_8);
-          case sheets ->
-              SheetsSvg.write(derivation.job().title(), cutting.plans(answer))
-                  .getBytes(StandardCharsets.UTF_8);
-          case fold ->
-              FoldWriter.write(derivation.made().get().card().base(), derivation.job().title())
-                  .getBytes(StandardCharsets.UTF_8);
-          case steps ->
-              StepsSvg.write(derivation.made().get(), derivation.job().title(), answer.format())
-                  .getBytes(StandardCharsets.UTF_8);
-        };
+        export.write(
+            new ExportSubject(derivation, answer.reason(), () -> cutting.plans(answer), printer));
     if (output.toString().equals("-")) {
       parent.write(bytes);
     } else {
       orBad(new AtomicFile(AtomicFile.Disk.REAL).replaceKeepingPrevious(output, bytes));
     }
     return PlanCommand.exitCode(derivation);
-  }
-
-  private byte[] pdf(Derivation derivation, List<PaperPlan> plans) throws IOException {
-    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-    JobSheet.write(derivation, plans, printer, bytes);
-    return bytes.toByteArray();
   }
 }

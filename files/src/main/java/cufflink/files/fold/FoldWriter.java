@@ -212,7 +212,8 @@ public final class FoldWriter {
       Vec at = pose.place(corners.get(vertex)[0], place(vertex));
       places.addArray().add(tidy(at.x())).add(tidy(-at.y())).add(tidy(at.z()));
     }
-    Optional<LayerOrder.Stack> stack = model.isFlat(done) ? model.stack(done) : Optional.empty();
+    Optional<LayerOrder.Stack> stack =
+        model.layering().isFlat(done) ? model.layering().stack(done) : Optional.empty();
     if (stack.isEmpty()) {
       return;
     }

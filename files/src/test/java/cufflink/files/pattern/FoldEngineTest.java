@@ -108,10 +108,10 @@ class FoldEngineTest {
   /** What is painted later lies above, in the order that the layers were found to have. */
   private static void assertPaintedAsItLies(FoldModel model, String what) {
     int closed = model.closing();
-    if (!model.lies(closed)) {
+    if (!model.layering().lies(closed)) {
       return;
     }
-    LayerOrder.Stack stack = model.stack(closed).orElseThrow();
+    LayerOrder.Stack stack = model.layering().stack(closed).orElseThrow();
     List<Integer> painted =
         FoldedView.of(model, closed, Viewpoint.ABOVE).plies().stream()
             .map(FoldedView.Ply::facet)

@@ -1,0 +1,150 @@
+package cufflink.core.drawing;
+
+import cufflink.core.assembly.Pose;
+import cufflink.core.card.FoldModel;
+import cufflink.core.flat.Facet;
+import cufflink.core.flat.Spot;
+import cufflink.core.fold.FoldedView;
+import cufflink.core.fold.FoldedView.Ply;
+import cufflink.core.scene.Pen;
+import cufflink.core.scene.Surface;
+import cufflink.core.space.Motion;
+import cufflink.core.space.Vec;
+import cufflink.core.space.Viewpoint;
+import java.util.List;
+import java.util.Optional;
+
+/** Where on a drawing of a folded card its paper is seen, and what is seen at a place of it. */
+public final class FoldFrame {
+  private static final double MARGIN = 16;
+
+  private FoldFrame() {}
+
+  /**
+   * Returns how much room a card takes at a moment.
+   *
+   * @param model the folded piece
+   * @param moment as for {@link FoldModel#pose(double)}
+   * @param viewpoint from where it is seen
+   * @return its width and height to the eye, in millimetres
+   */
+  public static Spot extent(FoldModel model, double moment, Viewpoint viewpoint) {
+    double[] box = box(places(model, moment), viewpoint);
+    return new Spot(box[2] - box[0], box[3] - box[1]);
+  }
+
+  /** Returns where the corners of a card are at a moment. */
+  static List<Vec> places(FoldModel model, double moment) {
+    Pose pose = model.pose(model.shown(moment));
+    return model.assembly().facets().stream()
+        .flatMap(facet -> pose.corners(facet.index()).stream())
+        .toList();
+  }
+
+  /** Returns the left, top, right and bottom of places, to the eye. */
+  private static double[] box(List<Vec> places, Viewpoint viewpoint) {
+    double[] box = {Double.MAX_VALUE, Double.MAX_VALUE, -Double.MAX_VALUE, -Double.MAX_VALUE};
+    for (Vec place : places) {
+      Vec seen = viewpoint.apply(place);
+      box[0] = Math.min(box[0], seen.x());
+      box[1] = Math.min(box[1], seen.y());
+      box[2] = Math.max(box[2], seen.x());
+      box[3] = Math.max(box[3], seen.y());
+    }
+    return box;
+  }
+
+  /**
+   * Returns the place on the table under a place of a drawing made by {@link FoldDrawing#of}.
+   *
+   * @param model the folded piece
+   * @param viewpoint from where it is seen; not along the table
+   * @param surface what the drawing was made for
+   * @param at the place on the drawing
+   * @return the place on the table
+   */
+  public static Spot onTable(FoldModel model, Viewpoint viewpoint, Surface surface, Spot at) {
+    Pen pen = pen(model.reach(), viewpoint, surface);
+    Spot seen = pen.back(at);
+    // The eye sees the table's depth shortened by the cosine of its tilt.
+    Vec right = viewpoint.apply(new Vec(1, 0, 0));
+    Vec down = viewpoint.apply(new Vec(0, 1, 0));
+    double area = right.x() * down.y() - right.y() * down.x();
+    double x = (seen.x() * down.y() - seen.y() * down.x()) / area;
+    double y = (seen.y() * right.x() - seen.x() * right.y()) / area;
+    return new Spot(x, y);
+  }
+
+  /**
+   * Returns where a place of a facet is on a drawing made by {@link FoldDrawing#of}.
+   *
+   * @param model the folded piece
+   * @param moment as for {@link FoldModel#pose(double)}
+   * @param viewpoint from where it is seen
+   * @param surface what the drawing is made for
+   * @param facet the facet
+   * @param place the place on it
+   * @return the place on the drawing
+   */
+  public static Spot seenAt(
+      FoldModel model, double moment, Viewpoint viewpoint, Surface surface, int facet, Spot place) {
+    Pen pen = pen(model.reach(), viewpoint, surface);
+    return seen(pen, viewpoint, model.pose(moment), facet, place);
+  }
+
+  /** A facet and a place on it. */
+  public record Grip(int facet, Spot place) {}
+
+  /**
+   * Finds what is uppermost at a place of a drawing made by {@link FoldDrawing#of}.
+   *
+   * @param model the folded piece
+   * @param moment as for {@link FoldModel#pose(double)}
+   * @param viewpoint from where it is seen
+   * @param surface what the drawing was made for
+   * @param at the place on the drawing
+   * @return the facet there and the place on it, if there is paper
+   */
+  public static Optional<Grip> grip(
+      FoldModel model, double moment, Viewpoint viewpoint, Surface surface, Spot at) {
+    Pen pen = pen(model.reach(), viewpoint, surface);
+    Spot seen = pen.back(at);
+    Pose pose = model.pose(moment);
+    Optional<Grip> grip = Optional.empty();
+    for (Ply ply : FoldedView.of(model, moment, viewpoint).plies()) {
+      if (Facet.holds(Facet.polygon(ply.corners()), seen)) {
+        Motion motion = pose.motions().get(ply.facet());
+        Vec up = viewpoint.apply(motion.up());
+        Vec corner = viewpoint.apply(pose.corners(ply.facet()).get(0));
+        double slope = up.x() * (seen.x() - corner.x()) + up.y() * (seen.y() - corner.y());
+        Vec there = new Vec(seen.x(), seen.y(), corner.z() - slope / up.z());
+        Vec on = motion.back(viewpoint.back(there));
+        grip = Optional.of(new Grip(ply.facet(), new Spot(on.x(), on.y())));
+      }
+    }
+    return grip;
+  }
+
+  /** Fits all of these places into the surface. */
+  static Pen pen(List<Vec> places, Viewpoint viewpoint, Surface surface) {
+    double[] box = box(places, viewpoint);
+    double left = box[0];
+    double top = box[1];
+    double right = box[2];
+    double bottom = box[3];
+    double scale =
+        Math.min(
+            (surface.width() - 2 * MARGIN) / (right - left),
+            (surface.height() - 2 * MARGIN) / (bottom - top));
+    scale = Math.max(scale, Double.MIN_NORMAL);
+    return new Pen(
+        scale,
+        (surface.width() - (right + left) * scale) / 2,
+        (surface.height() - (bottom + top) * scale) / 2);
+  }
+
+  static Spot seen(Pen pen, Viewpoint viewpoint, Pose pose, int facet, Spot spot) {
+    Vec place = viewpoint.apply(pose.place(facet, spot));
+    return pen.place(new Spot(place.x(), place.y()));
+  }
+}

@@ -1,0 +1,122 @@
+package cufflink.desktop.work;
+
+import cufflink.core.cut.Drawer;
+import cufflink.core.job.Cutting;
+import cufflink.core.job.Job;
+import cufflink.core.job.Order;
+import cufflink.core.measure.Parsed;
+import cufflink.core.paper.HeldItem;
+import cufflink.core.paper.Papers;
+import cufflink.core.paper.Sheet;
+import cufflink.core.run.ScoringHabit;
+import cufflink.core.words.Words;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+/** The ways to change what is made, and from what. Each goes to the workbench, to be taken back. */
+public final class Making {
+  private final Workbench bench;
+
+  Making(Workbench bench) {
+    this.bench = bench;
+  }
+
+  private Job job() {
+    return bench.job().orElseThrow();
+  }
+
+  /**
+   * Cuts from other sheets or with another trimmer.
+   *
+   * @param cutting from which sheets, and with what
+   */
+  public void cut(Cutting cutting) {
+    bench.change(job().withCutting(cutting), "", "");
+  }
+
+  /**
+   * Takes something for the card to hold.
+   *
+   * @param item what it is to hold, if anything
+   */
+  public void hold(Optional<HeldItem> item) {
+    bench.change(job().withItem(item), "", "");
+  }
+
+  /**
+   * Pins a value, or lets it go: a pinned one stays while others are scaled or moved.
+   *
+   * @param parameter the parameter's id
+   */
+  public void pin(String parameter) {
+    bench.change(job().withPinToggled(parameter), "", "");
+  }
+
+  /**
+   * Returns what the card is made from.
+   *
+   * @return the job's papers, or the usual ones
+   */
+  public Papers papers() {
+    return bench.job().map(Job::papers).orElse(Papers.USUAL);
+  }
+
+  /**
+   * Makes the card from other papers.
+   *
+   * @param papers what it is made from
+   */
+  public void use(Papers papers) {
+    bench.change(job().withPapers(papers), "", "");
+  }
+
+  /**
+   * Makes another number of cards, or other things with them.
+   *
+   * @param order how many, and what goes with each
+   */
+  public void order(Order order) {
+    bench.change(job().withOrder(order), "", "");
+  }
+
+  /**
+   * Scores another way.
+   *
+   * @param scoring how the maker scores
+   */
+  public void score(ScoringHabit scoring) {
+    bench.change(job().withHabit(scoring), "", "");
+  }
+
+  /**
+   * Names the job.
+   *
+   * @param title the maker's name for it
+   */
+  public void rename(String title) {
+    if (!title.isBlank()) {
+      bench.change(job().withTitle(title.strip()), "title", bench.notice().get());
+    }
+  }
+
+  /**
+   * Returns the sizes of paper in the drawer, each once: the maker's own sheets and scraps.
+   *
+   * @return sheets to choose from, largest first
+   */
+  public List<Sheet> ownSheets() {
+    return bench.papers().sizes();
+  }
+
+  /**
+   * Changes what is in the drawer, and says so.
+   *
+   * @param change makes the new drawer from the old one
+   * @param remark the sentence to say if it worked
+   */
+  public void changeDrawer(UnaryOperator<Drawer> change, String remark) {
+    Parsed<Drawer> changed = bench.papers().change(change);
+    bench.refresh(changed.value().isPresent() ? Words.say(remark) : changed.problem());
+  }
+}

@@ -1,0 +1,91 @@
+package cufflink.desktop.shell;
+
+import static cufflink.desktop.shell.OpenWindow.paper;
+import static cufflink.desktop.shell.OpenWindow.texts;
+import static cufflink.desktop.shell.OpenWindow.waitFor;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.desktop.work.Station;
+import cufflink.desktop.work.Workbench;
+import java.io.IOException;
+import java.util.List;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+
+/** Cutting, in the window: one cut after another, and what goes on no sheet. */
+@ExtendWith(ApplicationExtension.class)
+class CutStationTest {
+  private OpenWindow window;
+  private Workbench bench;
+  private Projects projects;
+
+  @Start
+  void start(Stage stage) throws IOException {
+    window = OpenWindow.withAJob(stage);
+    bench = window.bench();
+    projects = window.projects();
+  }
+
+  @AfterEach
+  void close() {
+    projects.close();
+  }
+
+  @Test
+  void cutting_spaceMakesTheNextCut(FxRobot robot) {
+    window.lay(robot, 0);
+    robot.interact(() -> bench.station().set(Station.CUT));
+    waitFor(
+        () -> !bench.cutter().planner().busy().get() && !bench.cutter().plans().get().isEmpty());
+    assertTrue(
+        texts(robot).stream().anyMatch(text -> text.startsWith("Sheet 1: the ")),
+        texts(robot)::toString);
+    robot.interact(() -> paper(robot).requestFocus());
+    int cuts = bench.cutter().plans().get().get(0).run().steps().size();
+    for (int i = 0; i < cuts; i++) {
+      robot.type(KeyCode.SPACE);
+    }
+    assertTrue(texts(robot).contains("Everything is cut. Keep the off-cuts, and go on to score."));
+    int before = bench.drawer().stock().size();
+    robot.clickOn("All is cut");
+    assertEquals(before + 1, bench.drawer().stock().size());
+  }
+
+  @Test
+  void cutting_moreCopies_areCountedOnTheSlip(FxRobot robot) {
+    window.lay(robot, 0);
+    robot.interact(() -> bench.station().set(Station.CUT));
+    robot.interact(() -> bench.making().order(bench.job().orElseThrow().order().withCopies(12)));
+    waitFor(() -> !bench.cutter().planner().busy().get());
+    assertTrue(texts(robot).contains("12 × card base"), texts(robot)::toString);
+    assertTrue(
+        texts(robot).stream().anyMatch(text -> text.startsWith("buy 12 × A4")),
+        texts(robot)::toString);
+  }
+
+  @Test
+  void cutting_whatGoesOnNoSheet_isToldAboveThePaper(FxRobot robot) {
+    robot.interact(
+        () ->
+            bench
+                .choosing()
+                .choose(OpenWindow.LIBRARY.pattern("stacked-pocket-folio").orElseThrow()));
+    robot.interact(() -> bench.station().set(Station.CUT));
+    waitFor(
+        () -> !bench.cutter().planner().busy().get() && !bench.cutter().plans().get().isEmpty());
+    List<String> told =
+        robot.lookup(".trouble").queryAll().stream()
+            .map(node -> ((javafx.scene.control.Label) node).getText())
+            .toList();
+    assertEquals(1, told.size());
+    assertTrue(
+        told.get(0).startsWith("The folio base, 332 × 126, goes on no sheet"), told::toString);
+  }
+}

@@ -1,0 +1,85 @@
+package cufflink.desktop.shell;
+
+import cufflink.core.job.Job;
+import cufflink.core.measure.Marks;
+import cufflink.desktop.CufflinkApp;
+import cufflink.desktop.paper.FontBook;
+import cufflink.desktop.paper.PaperView;
+import cufflink.desktop.work.Workbench;
+import cufflink.files.pattern.PatternLibrary;
+import cufflink.files.project.DemoProjects;
+import cufflink.files.project.Settings;
+import cufflink.files.project.UserFolders;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Scene;
+import javafx.scene.control.Labeled;
+import javafx.stage.Stage;
+import org.testfx.api.FxRobot;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The window of the application, opened for a test. */
+record OpenWindow(Workbench bench, Projects projects, List<Job> demonstration, Path folder) {
+  static final PatternLibrary LIBRARY = PatternLibrary.shipped();
+
+  /** Opens it with an empty table. */
+  static OpenWindow empty(Stage stage) throws IOException {
+    return on(stage, false);
+  }
+
+  /** Opens it with a job laid before there is a window, as at every start. */
+  static OpenWindow withAJob(Stage stage) throws IOException {
+    return on(stage, true);
+  }
+
+  private static OpenWindow on(Stage stage, boolean isLaid) throws IOException {
+    FontBook.prepare();
+    Workbench bench = new Workbench(LIBRARY, Marks.MILLIMETRES);
+    Path folder = Files.createTempDirectory("cufflink-window");
+    Projects projects = new Projects(bench, new UserFolders(folder), Settings.NEW);
+    List<Job> demonstration = DemoProjects.all();
+    if (isLaid) {
+      bench.lay(demonstration.get(0), Optional.empty());
+    }
+    Scene scene = new Scene(new MainWindow(bench, projects, demonstration, () -> {}), 1280, 800);
+    scene
+        .getStylesheets()
+        .addAll(
+            CufflinkApp.class.getResource("theme-light.css").toExternalForm(),
+            CufflinkApp.class.getResource("cufflink.css").toExternalForm());
+    stage.setScene(scene);
+    stage.show();
+    return new OpenWindow(bench, projects, demonstration, folder);
+  }
+
+  void lay(FxRobot robot, int number) {
+    robot.interact(() -> bench.lay(demonstration.get(number), Optional.empty()));
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  static void waitFor(java.util.concurrent.Callable<Boolean> condition) {
+    try {
+      WaitForAsyncUtils.waitFor(10, java.util.concurrent.TimeUnit.SECONDS, condition);
+      WaitForAsyncUtils.waitForFxEvents();
+    } catch (java.util.concurrent.TimeoutException late) {
+      throw new AssertionError(late);
+    }
+  }
+
+  static PaperView paper(FxRobot robot) {
+    return robot.lookup(node -> node instanceof PaperView && !node.isMouseTransparent()).query();
+  }
+
+  static List<String> texts(FxRobot robot) {
+    WaitForAsyncUtils.waitForFxEvents();
+    return robot
+        .lookup(node -> node instanceof Labeled && node.isVisible())
+        .queryAllAs(Labeled.class)
+        .stream()
+        .map(Labeled::getText)
+        .toList();
+  }
+}

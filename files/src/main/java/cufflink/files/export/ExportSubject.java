@@ -1,0 +1,37 @@
+package cufflink.files.export;
+
+import cufflink.core.job.Derivation;
+import cufflink.core.job.PaperPlan;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.measure.LengthFormat.Fractions;
+import java.util.List;
+import java.util.function.Supplier;
+
+/**
+ * What is written.
+ *
+ * @param derivation what follows from the job; it must have a design
+ * @param reason why it has its size, empty if nothing was scaled
+ * @param plans how each paper is cut, worked out when first asked for
+ * @param printer the paper in the printer
+ */
+public record ExportSubject(
+    Derivation derivation,
+    String reason,
+    Supplier<List<PaperPlan>> plans,
+    JobSheet.Printer printer) {
+
+  Derivation.Made made() {
+    return derivation
+        .made()
+        .orElseThrow(() -> new IllegalArgumentException("there is no design to write"));
+  }
+
+  String title() {
+    return derivation.job().title();
+  }
+
+  LengthFormat format() {
+    return LengthFormat.of(derivation.job().marks(), Fractions.PLAIN);
+  }
+}
