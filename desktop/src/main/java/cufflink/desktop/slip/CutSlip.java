@@ -13,7 +13,6 @@ import cufflink.core.words.Words;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 
 /** Writes the cuts on the slip: where the fence stands, and what is cut there. */
@@ -60,8 +59,12 @@ final class CutSlip {
       }
       int cuts = setting.steps().size();
       String label = Words.say("slip.fence", cuts, String.join(", ", papers));
-      String key = "fence:" + plan + ":" + rows.size();
-      rows.add(new SlipRow(key, format.format(setting.fence()), label, refs, Optional.empty()));
+      rows.add(
+          SlipRow.read(
+              new Subject.Fence(plan, rows.size()),
+              format.format(setting.fence()),
+              label,
+              Lights.of(refs)));
     }
     return rows;
   }

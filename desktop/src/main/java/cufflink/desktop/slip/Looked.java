@@ -12,16 +12,16 @@ import java.util.Set;
 
 /** Remembers which numbers have changed without the maker having looked at them since. */
 public final class Looked {
-  private final Map<Station, Set<String>> moved = new EnumMap<>(Station.class);
+  private final Map<Station, Set<Subject>> moved = new EnumMap<>(Station.class);
   private Optional<Derivation> last = Optional.empty();
 
   /**
    * Notes a change.
    *
    * @param now what follows from the job now
-   * @param typed the key of the row that was typed over, or an empty text
+   * @param typed what was typed over, if anything
    */
-  public void changed(Derivation now, String typed) {
+  public void changed(Derivation now, Optional<Subject> typed) {
     if (now.made().isEmpty()) {
       // While a number is being typed there may be no design; what moved shows when there is one.
       return;
@@ -29,29 +29,28 @@ public final class Looked {
     boolean sameJob =
         last.filter(before -> before.pattern().id().equals(now.pattern().id())).isPresent();
     for (Station station : Station.values()) {
-      Set<String> keys = moved.computeIfAbsent(station, each -> new HashSet<>());
+      Set<Subject> subjects = moved.computeIfAbsent(station, each -> new HashSet<>());
       if (!sameJob) {
-        keys.clear();
+        subjects.clear();
         continue;
       }
-      Map<String, String> before = numbers(SlipWriter.write(last.orElseThrow(), station));
+      Map<Subject, String> before = numbers(SlipWriter.write(last.orElseThrow(), station));
       numbers(SlipWriter.write(now, station))
           .forEach(
-              (key, number) -> {
-                boolean moves = before.containsKey(key) && !number.equals(before.get(key));
-                if (moves && !key.equals(typed)) {
-                  keys.add(key);
+              (subject, number) -> {
+                if (before.containsKey(subject) && !number.equals(before.get(subject))) {
+                  subjects.add(subject);
                 }
               });
-      keys.remove(typed);
+      typed.ifPresent(subjects::remove);
     }
     last = Optional.of(now);
   }
 
-  private static Map<String, String> numbers(List<SlipSection> sections) {
-    Map<String, String> numbers = new HashMap<>();
+  private static Map<Subject, String> numbers(List<SlipSection> sections) {
+    Map<Subject, String> numbers = new HashMap<>();
     sections.forEach(
-        section -> section.rows().forEach(row -> numbers.put(row.key(), row.number())));
+        section -> section.rows().forEach(row -> numbers.put(row.subject(), row.number())));
     return numbers;
   }
 
@@ -59,11 +58,11 @@ public final class Looked {
    * Says whether a number has changed and was not looked at.
    *
    * @param station the station on whose slip it stands
-   * @param key the row's key
+   * @param subject what it is
    * @return true if so
    */
-  public boolean isMoved(Station station, String key) {
-    return moved.getOrDefault(station, Set.of()).contains(key);
+  public boolean isMoved(Station station, Subject subject) {
+    return moved.getOrDefault(station, Set.of()).contains(subject);
   }
 
   /**
@@ -80,10 +79,10 @@ public final class Looked {
    * Notes that a number was looked at.
    *
    * @param station the station
-   * @param key the row's key
+   * @param subject what it is
    */
-  public void look(Station station, String key) {
-    moved.getOrDefault(station, new HashSet<>()).remove(key);
+  public void look(Station station, Subject subject) {
+    moved.getOrDefault(station, new HashSet<>()).remove(subject);
   }
 
   /**

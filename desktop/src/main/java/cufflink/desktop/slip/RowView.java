@@ -194,7 +194,7 @@ final class RowView extends VBox {
       return;
     }
     isTyping = true;
-    Optional<String> problem = type.apply(row.key(), now);
+    Optional<String> problem = row.parameter().flatMap(each -> type.apply(each.id(), now));
     isTyping = false;
     getChildren().remove(trouble);
     problem.ifPresent(

@@ -8,16 +8,25 @@ import java.util.Set;
 /**
  * One line of the slip.
  *
- * @param key what stays the same about it while numbers change
+ * @param subject what it stands for
  * @param number what is read off it
  * @param label what it is
- * @param refs what it lights on the paper
+ * @param lights what it lights on the paper
  * @param parameter the value that typing over it sets, if it can be typed over
  */
 public record SlipRow(
-    String key, String number, String label, Set<Ref> refs, Optional<Parameter> parameter) {
-  /** Copies the set. */
-  public SlipRow {
-    refs = Set.copyOf(refs);
+    Subject subject, String number, String label, Lights lights, Optional<Parameter> parameter) {
+  /** A line that cannot be typed over. */
+  static SlipRow read(Subject subject, String number, String label, Lights lights) {
+    return new SlipRow(subject, number, label, lights, Optional.empty());
+  }
+
+  /**
+   * Returns what it lights on the paper.
+   *
+   * @return places on the paper
+   */
+  public Set<Ref> refs() {
+    return lights.refs();
   }
 }

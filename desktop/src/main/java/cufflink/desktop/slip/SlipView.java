@@ -29,9 +29,9 @@ public final class SlipView extends ScrollPane {
   private final Workbench bench;
   private final Looked looked = new Looked();
   private final VBox paper = new VBox();
-  private final Map<String, RowView> rows = new LinkedHashMap<>();
+  private final Map<Subject, RowView> rows = new LinkedHashMap<>();
   private List<String> shape = List.of();
-  private String typed = "";
+  private Optional<Subject> typed = Optional.empty();
   private IntConsumer stageChooser = stage -> {};
 
   /**
@@ -62,7 +62,7 @@ public final class SlipView extends ScrollPane {
             });
     bench.cutter().plans().addListener((property, before, now) -> refresh());
     bench.chosen().addListener((property, before, now) -> light(now));
-    bench.derivation().get().ifPresent(each -> looked.changed(each, ""));
+    bench.derivation().get().ifPresent(each -> looked.changed(each, Optional.empty()));
     refresh();
   }
 
@@ -99,7 +99,7 @@ public final class SlipView extends ScrollPane {
       shape = newShape;
       build(sections);
     } else {
-      sections.forEach(section -> section.rows().forEach(row -> rows.get(row.key()).show(row)));
+      sections.forEach(section -> section.rows().forEach(row -> rows.get(row.subject()).show(row)));
     }
     rows.forEach((key, view) -> view.pseudoClassStateChanged(MOVED, looked.isMoved(station, key)));
     light(bench.chosen().get());
@@ -111,7 +111,7 @@ public final class SlipView extends ScrollPane {
     parts.add(bench.station().get().name());
     for (SlipSection section : sections) {
       parts.add(section.title() + section.remark());
-      section.rows().forEach(row -> parts.add(row.key() + row.label()));
+      section.rows().forEach(row -> parts.add(row.subject() + row.label()));
     }
     return parts;
   }
@@ -121,7 +121,7 @@ public final class SlipView extends ScrollPane {
    * number being typed keeps the keyboard while other lines come and go.
    */
   private void build(List<SlipSection> sections) {
-    Map<String, RowView> before = new LinkedHashMap<>(rows);
+    Map<Subject, RowView> before = new LinkedHashMap<>(rows);
     rows.clear();
     List<Node> nodes = new ArrayList<>();
     if (sections.isEmpty()) {
@@ -136,12 +136,12 @@ public final class SlipView extends ScrollPane {
         nodes.add(label(section.remark(), "slip-remark"));
       }
       for (SlipRow row : section.rows()) {
-        RowView view = before.get(row.key());
+        RowView view = before.get(row.subject());
         if (view == null || !view.row().parameter().equals(row.parameter())) {
           view = new RowView(row, this::typeOver, actions(row));
         }
         view.show(row);
-        rows.put(row.key(), view);
+        rows.put(row.subject(), view);
         nodes.add(view);
       }
     }
@@ -166,9 +166,9 @@ public final class SlipView extends ScrollPane {
     return new RowView.Actions() {
       @Override
       public void look() {
-        looked.look(bench.station().get(), row.key());
-        rows.get(row.key()).pseudoClassStateChanged(MOVED, false);
-        bench.chosen().set(rows.get(row.key()).row().refs());
+        looked.look(bench.station().get(), row.subject());
+        rows.get(row.subject()).pseudoClassStateChanged(MOVED, false);
+        bench.chosen().set(rows.get(row.subject()).row().refs());
       }
 
       @Override
@@ -178,9 +178,9 @@ public final class SlipView extends ScrollPane {
 
       @Override
       public void nudge(int steps) {
-        typed = row.key();
-        bench.sizing().nudge(row.key(), steps);
-        typed = "";
+        typed = Optional.of(row.subject());
+        row.parameter().ifPresent(each -> bench.sizing().nudge(each.id(), steps));
+        typed = Optional.empty();
       }
 
       @Override
@@ -201,22 +201,22 @@ public final class SlipView extends ScrollPane {
 
       @Override
       public void pin() {
-        bench.making().pin(row.key());
+        row.parameter().ifPresent(each -> bench.making().pin(each.id()));
       }
 
       @Override
       public void press() {
-        if (row.key().startsWith("stage:")) {
-          stageChooser.accept(Integer.parseInt(row.key().substring("stage:".length())));
+        if (row.subject() instanceof Subject.Fold stage) {
+          stageChooser.accept(stage.number());
         }
       }
     };
   }
 
-  private Optional<String> typeOver(String key, String text) {
-    typed = key;
-    Parsed<Setting> result = bench.sizing().type(key, text);
-    typed = "";
+  private Optional<String> typeOver(String parameter, String text) {
+    typed = Optional.of(new Subject.Value(parameter));
+    Parsed<Setting> result = bench.sizing().type(parameter, text);
+    typed = Optional.empty();
     return result.value().isPresent() ? Optional.empty() : Optional.of(result.problem());
   }
 

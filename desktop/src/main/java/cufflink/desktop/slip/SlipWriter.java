@@ -96,7 +96,7 @@ public final class SlipWriter {
         .ifPresent(
             made -> {
               List<SlipRow> rows = new ArrayList<>();
-              made.design().pieces().forEach(piece -> rows.add(sizeOf(piece)));
+              made.design().pieces().forEach(piece -> rows.add(sizeOf(piece, 1)));
               sections.add(new SlipSection(Words.say("slip.comes-to"), "", rows));
             });
     derivation
@@ -126,10 +126,10 @@ public final class SlipWriter {
   private SlipRow row(Parameter parameter) {
     Setting setting = derivation.settled().get(parameter.id()).orElse(parameter.normal());
     return new SlipRow(
-        parameter.id(),
+        new Subject.Value(parameter.id()),
         text(parameter, setting),
         label(parameter),
-        refs(parameter),
+        Lights.found(() -> refs(parameter)),
         Optional.of(parameter));
   }
 
@@ -171,53 +171,39 @@ public final class SlipWriter {
         .orElse(Set.of());
   }
 
-  private SlipRow sizeOf(Piece piece) {
-    String label =
-        piece.count() == 1 ? piece.label() : Words.say("slip.times", piece.count(), piece.label());
-    return new SlipRow(
-        "piece:" + piece.id(),
+  private SlipRow sizeOf(Piece piece, int copies) {
+    return SlipRow.read(
+        new Subject.CutPart(piece.id(), ""),
         format.size(piece.width(), piece.height()),
-        label,
-        Set.of(new Ref(piece.id(), "")),
-        Optional.empty());
+        times(piece.label(), piece.count() * copies),
+        Lights.of(new Ref(piece.id(), "")));
   }
 
-  private static SlipRow plain(String key, String number, String label) {
-    return new SlipRow(key, number, label, Set.of(), Optional.empty());
-  }
-
-  private SlipRow sizeOf(Layer layer) {
-    return new SlipRow(
-        "layer:" + layer.id(),
+  private SlipRow sizeOf(Layer layer, int copies) {
+    return SlipRow.read(
+        new Subject.CutPart(layer.on(), layer.id()),
         format.size(layer.width(), layer.height()),
-        layer.label(),
-        Set.of(new Ref(layer.on(), layer.id())),
-        Optional.empty());
+        times(layer.label(), copies),
+        Lights.of(new Ref(layer.on(), layer.id())));
   }
 
-  /** Counts a part for all copies together. */
-  private SlipRow times(SlipRow row, int each) {
-    int copies = derivation.job().order().copies();
-    if (copies == 1) {
-      return row;
-    }
-    String name = row.label().replaceFirst("^" + each + " × ", "");
-    String label = Words.say("slip.times", each * copies, name);
-    return new SlipRow(row.key(), row.number(), label, row.refs(), row.parameter());
+  private static String times(String label, int count) {
+    return count == 1 ? label : Words.say("slip.times", count, label);
   }
 
   private List<SlipSection> cuts() {
     List<SlipSection> sections = new ArrayList<>();
+    int copies = derivation.job().order().copies();
     for (PaperKind paper : PaperKind.values()) {
       List<SlipRow> rows = new ArrayList<>();
       derivation.made().stream()
           .flatMap(made -> made.design().pieces().stream())
           .filter(piece -> piece.paper() == paper)
-          .forEach(piece -> rows.add(times(sizeOf(piece), piece.count())));
+          .forEach(piece -> rows.add(sizeOf(piece, copies)));
       derivation.made().stream()
           .flatMap(made -> made.design().layers().stream())
           .filter(layer -> layer.paper() == paper)
-          .forEach(layer -> rows.add(times(sizeOf(layer), 1)));
+          .forEach(layer -> rows.add(sizeOf(layer, copies)));
       if (!rows.isEmpty()) {
         String title =
             Words.say(
@@ -243,12 +229,11 @@ public final class SlipWriter {
         for (ScoreRun.Stop stop : item.setup().stops()) {
           String often = directions.passes(passes(piece, stop.score()));
           rows.add(
-              new SlipRow(
-                  "stop:" + piece.id() + ":" + stop.score().id(),
+              SlipRow.read(
+                  new Subject.Stop(piece.id(), stop.score().id()),
                   format.format(stop.at()),
                   often.isEmpty() ? directions.stop(stop) : directions.stop(stop) + "; " + often,
-                  Set.of(new Ref(piece.id(), stop.score().id())),
-                  Optional.empty()));
+                  Lights.of(new Ref(piece.id(), stop.score().id()))));
         }
         sections.add(new SlipSection(piece.label(), directions.lay(item), rows));
       }
@@ -261,12 +246,11 @@ public final class SlipWriter {
     for (SecondCut cut :
         derivation.made().map(made -> SecondCut.of(made.design())).orElse(List.of())) {
       cuts.add(
-          new SlipRow(
-              "cut:" + cut.piece().id() + ":" + cuts.size(),
+          SlipRow.read(
+              new Subject.LaterCut(cut.piece().id(), cuts.size()),
               "",
               Words.say("slip.cut", cut.piece().label(), cut.say(format)),
-              Set.of(new Ref(cut.piece().id(), cut.id())),
-              Optional.empty()));
+              Lights.of(new Ref(cut.piece().id(), cut.id()))));
     }
     if (!cuts.isEmpty()) {
       sections.add(new SlipSection(Words.say("sheet.second"), "", cuts));
@@ -290,7 +274,9 @@ public final class SlipWriter {
     for (Stage stage :
         derivation.made().map(made -> StageOrder.of(made.design())).orElse(List.of())) {
       number++;
-      SlipRow row = plain("stage:" + number, Integer.toString(number), stage.title());
+      SlipRow row =
+          SlipRow.read(
+              new Subject.Fold(number), Integer.toString(number), stage.title(), Lights.NONE);
       (stage.isFolding() ? folding : opening).add(row);
     }
     List<SlipSection> sections = new ArrayList<>();
@@ -308,10 +294,11 @@ public final class SlipWriter {
                         Words.say("slip.closed"),
                         "",
                         List.of(
-                            plain(
-                                "closed",
+                            SlipRow.read(
+                                new Subject.Closed(),
                                 format.briefSize(closed.width(), closed.height()),
-                                Words.say("slip.closed-size"))))));
+                                Words.say("slip.closed-size"),
+                                Lights.NONE)))));
     return sections;
   }
 
@@ -319,7 +306,7 @@ public final class SlipWriter {
     List<SlipRow> rows = new ArrayList<>();
     derivation
         .made()
-        .ifPresent(made -> made.design().layers().forEach(layer -> rows.add(sizeOf(layer))));
+        .ifPresent(made -> made.design().layers().forEach(layer -> rows.add(sizeOf(layer, 1))));
     List<SlipRow> borders =
         derivation.pattern().parameters().stream()
             .filter(parameter -> parameter.id().contains("border"))
@@ -358,12 +345,11 @@ public final class SlipWriter {
   }
 
   private SlipRow row(String piece, String id, Area area, String label) {
-    return new SlipRow(
-        "on:" + piece + ":" + id,
+    return SlipRow.read(
+        new Subject.Glued(piece, id),
         format.size(area.width(), area.height()),
         label,
-        Set.of(new Ref(piece, id)),
-        Optional.empty());
+        Lights.of(new Ref(piece, id)));
   }
 
   private SlipRow row(Pocket pocket) {
@@ -384,11 +370,10 @@ public final class SlipWriter {
                           "slip.pocket-holds", pocket.label(), item.label(), format.format(spare));
                 })
             .orElseGet(() -> Words.say("slip.pocket", pocket.label()));
-    return new SlipRow(
-        "pocket:" + pocket.id(),
+    return SlipRow.read(
+        new Subject.Holder(pocket.id()),
         format.size(pocket.width(), pocket.depth()),
         label,
-        Set.of(),
-        Optional.empty());
+        Lights.NONE);
   }
 }

@@ -72,12 +72,12 @@ class CutSlipTest {
   }
 
   @Test
-  void write_keysAreUnique() {
-    List<String> keys =
+  void write_subjectsAreUnique() {
+    List<Subject> subjects =
         slip(voucher(20), Drawer.EMPTY).stream()
             .flatMap(each -> each.rows().stream())
-            .map(SlipRow::key)
+            .map(SlipRow::subject)
             .toList();
-    assertEquals(keys.stream().distinct().count(), keys.size());
+    assertEquals(subjects.stream().distinct().count(), subjects.size());
   }
 }

@@ -12,6 +12,7 @@ import cufflink.desktop.work.Workbench;
 import cufflink.files.pattern.PatternLibrary;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -63,32 +64,35 @@ class SlipWriterTest {
   void layers_haveTheirSizesAndTheBorder() {
     List<SlipSection> sections = write(Station.LAYER);
     assertEquals("60 × 144", sections.get(0).rows().get(0).number());
-    assertEquals("border", sections.get(1).rows().get(0).key());
+    assertEquals(new Subject.Value("border"), sections.get(1).rows().get(0).subject());
   }
 
   @Test
-  void rows_haveKeysOfTheirOwn() {
+  void rows_haveSubjectsOfTheirOwn() {
     for (Station station : Station.values()) {
-      Set<String> keys = new HashSet<>();
+      Set<Subject> subjects = new HashSet<>();
       write(station)
           .forEach(
-              section -> section.rows().forEach(row -> assertTrue(keys.add(row.key()), row.key())));
+              section ->
+                  section
+                      .rows()
+                      .forEach(row -> assertTrue(subjects.add(row.subject()), row::toString)));
     }
   }
 
   @Test
   void looked_marksWhatMovedUntilItIsLookedAt() {
     Looked looked = new Looked();
-    looked.changed(derivation(), "");
+    looked.changed(derivation(), Optional.empty());
     assertFalse(looked.isMoved(Station.SCORE));
     bench.sizing().type("left", "70");
-    looked.changed(derivation(), "left");
-    assertFalse(looked.isMoved(Station.SIZE, "left"));
-    assertTrue(looked.isMoved(Station.SIZE, "piece:base"));
-    assertTrue(looked.isMoved(Station.SCORE, "stop:base:right"));
-    assertFalse(looked.isMoved(Station.FOLD, "closed"));
-    looked.look(Station.SIZE, "piece:base");
-    assertFalse(looked.isMoved(Station.SIZE, "piece:base"));
+    looked.changed(derivation(), Optional.of(new Subject.Value("left")));
+    assertFalse(looked.isMoved(Station.SIZE, new Subject.Value("left")));
+    assertTrue(looked.isMoved(Station.SIZE, new Subject.CutPart("base", "")));
+    assertTrue(looked.isMoved(Station.SCORE, new Subject.Stop("base", "right")));
+    assertFalse(looked.isMoved(Station.FOLD, new Subject.Closed()));
+    looked.look(Station.SIZE, new Subject.CutPart("base", ""));
+    assertFalse(looked.isMoved(Station.SIZE, new Subject.CutPart("base", "")));
     looked.leave(Station.SCORE);
     assertFalse(looked.isMoved(Station.SCORE));
   }
