@@ -33,6 +33,7 @@ public final class MainWindow extends StackPane {
   private final Projects projects;
   private final PaperView paper = new PaperView();
   private final SlipView slip;
+  private final StackPane centre = new StackPane();
   private final BorderPane table = new BorderPane();
   private final BorderPane frame = new BorderPane();
   private final Label notice = new Label();
@@ -72,6 +73,7 @@ public final class MainWindow extends StackPane {
     VBox top = new VBox(menu, new StationStrip(bench, slip.looked()));
     top.getStyleClass().add("top");
     table.getStyleClass().add("table");
+    centre.getStyleClass().add("table-centre");
     frame.setTop(top);
     getStyleClass().add("main-window");
     getChildren().addAll(frame, help);
@@ -103,10 +105,12 @@ public final class MainWindow extends StackPane {
     }
     Derivation now = derivation.get();
     VBox question = new VBox(view.get().sentence(now), notice);
-    view.get().waits().ifPresent(question.getChildren()::add);
     question.getStyleClass().add("question");
     table.setTop(question);
-    table.setCenter(paper);
+    // What says that one waits lies over the paper, so that nothing moves when it comes and goes.
+    centre.getChildren().setAll(paper);
+    view.get().waits().ifPresent(centre.getChildren()::add);
+    table.setCenter(centre);
     Node foot = view.get().foot(now).orElse(null);
     table.setBottom(foot);
     boolean fromShelf = frame.getRight() == null;

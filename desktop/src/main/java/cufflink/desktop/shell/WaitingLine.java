@@ -3,15 +3,19 @@ package cufflink.desktop.shell;
 import cufflink.core.words.Words;
 import cufflink.desktop.wait.Latest;
 import javafx.beans.binding.Bindings;
+import javafx.geometry.Insets;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.StackPane;
 
 /**
  * Says what is being worked out once that takes longer than half a second, and how far it has got.
  * There is one for each place, which lives as long as the window.
  */
 final class WaitingLine extends HBox {
+  private static final Insets BESIDE = new Insets(8, 0, 0, 24);
+
   /**
    * Makes the line.
    *
@@ -27,6 +31,8 @@ final class WaitingLine extends HBox {
     getChildren().add(told);
     visibleProperty().bind(latest.slow());
     managedProperty().bind(visibleProperty());
+    setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
+    StackPane.setMargin(this, BESIDE);
   }
 
   /** Offers to take the best so far. */
