@@ -19,7 +19,6 @@ import cufflink.core.scene.TextMeasure;
 import cufflink.core.space.Viewpoint;
 import cufflink.desktop.slip.SlipSection;
 import cufflink.desktop.slip.SlipWriter;
-import cufflink.desktop.work.Station;
 import cufflink.files.pattern.PatternLibrary;
 import cufflink.files.size.StandardSizes;
 import java.util.List;
@@ -68,7 +67,7 @@ public class CoreBenchmark {
   /** Writes the slip, on which every value is tried for what it moves. */
   @Benchmark
   public List<SlipSection> writeSlip() {
-    return SlipWriter.write(derivation, Station.SIZE);
+    return new SlipWriter(derivation).sizes();
   }
 
   /** Poses ten facets. Budget 1 ms. */

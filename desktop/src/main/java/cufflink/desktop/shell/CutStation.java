@@ -11,6 +11,9 @@ import cufflink.core.run.TrimDirections;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Surface;
 import cufflink.core.words.Words;
+import cufflink.desktop.slip.SlipSection;
+import cufflink.desktop.slip.SlipWriter;
+import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import java.util.List;
 import java.util.Optional;
@@ -56,6 +59,16 @@ final class CutStation implements StationView {
     List<PaperPlan> plans = bench.cutter().plans().get();
     paper = Math.max(0, Math.min(paper, plans.size() - 1));
     return plans.isEmpty() ? Optional.empty() : Optional.of(plans.get(paper));
+  }
+
+  @Override
+  public Station station() {
+    return Station.CUT;
+  }
+
+  @Override
+  public List<SlipSection> slip(Derivation derivation) {
+    return new SlipWriter(derivation).cuts(bench.cutter().plans().get(), bench.drawer());
   }
 
   @Override

@@ -17,6 +17,9 @@ import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Surface;
 import cufflink.core.space.Viewpoint;
 import cufflink.core.words.Words;
+import cufflink.desktop.slip.SlipSection;
+import cufflink.desktop.slip.SlipWriter;
+import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -58,6 +61,16 @@ final class FoldStation implements StationView {
     this.scrubber = new FoldScrubber(redraw);
     this.waits = new WaitingLine(bench.folding().folder(), Words.say("fold.working"));
     this.player = new FoldPlayer(scrubber);
+  }
+
+  @Override
+  public Station station() {
+    return Station.FOLD;
+  }
+
+  @Override
+  public List<SlipSection> slip(Derivation derivation) {
+    return new SlipWriter(derivation).folds();
   }
 
   @Override

@@ -28,7 +28,10 @@ final class HelpSheet extends StackPane {
           "theme",
           "help");
 
-  HelpSheet() {
+  private final int stations;
+
+  HelpSheet(int stations) {
+    this.stations = stations;
     getStyleClass().add("help-veil");
     setOnMouseClicked(event -> hide());
     hide();
@@ -38,7 +41,7 @@ final class HelpSheet extends StackPane {
     GridPane grid = new GridPane();
     grid.getStyleClass().add("help-grid");
     for (int i = 0; i < KEYS.size(); i++) {
-      Label key = new Label(Words.say("help." + KEYS.get(i) + ".key"));
+      Label key = new Label(Words.say("help." + KEYS.get(i) + ".key", stations % 10));
       key.getStyleClass().add("help-key");
       key.setMinWidth(USE_PREF_SIZE);
       Label words = new Label(Words.say("help." + KEYS.get(i)));

@@ -1,8 +1,8 @@
 package cufflink.desktop.shell;
 
-import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.export.Exports;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
@@ -16,12 +16,19 @@ final class Keys {
   private final MainWindow window;
   private final Workbench bench;
   private final Projects projects;
+  private final Stations stations;
   private final Runnable toggleTheme;
 
-  Keys(MainWindow window, Workbench bench, Projects projects, Runnable toggleTheme) {
+  Keys(
+      MainWindow window,
+      Workbench bench,
+      Projects projects,
+      Stations stations,
+      Runnable toggleTheme) {
     this.window = window;
     this.bench = bench;
     this.projects = projects;
+    this.stations = stations;
     this.toggleTheme = toggleTheme;
   }
 
@@ -87,23 +94,26 @@ final class Keys {
     }
     if (event.getCode() == KeyCode.RIGHT || event.getCode() == KeyCode.LEFT) {
       window.step(event.getCode() == KeyCode.RIGHT ? 1 : -1);
-      return bench.station().get() != Station.CHOOSE;
+      return isAtPaper();
     }
     boolean acts = event.getCode() == KeyCode.SPACE && !(focus instanceof ButtonBase);
-    if (acts && bench.station().get() != Station.CHOOSE) {
+    if (acts && isAtPaper()) {
       window.act();
       return true;
     }
     return false;
   }
 
+  private boolean isAtPaper() {
+    return stations.at(bench.station().get()).needsAJob();
+  }
+
   private boolean station(String digit) {
-    int number = digit.isEmpty() ? 0 : digit.charAt(0) - '0';
-    boolean exists = number >= 1 && number <= Station.values().length;
-    if (exists && (bench.job().isPresent() || number == 1)) {
-      bench.station().set(Station.values()[number - 1]);
-    }
-    return exists;
+    Optional<StationView> view =
+        digit.isEmpty() ? Optional.empty() : stations.byDigit(digit.charAt(0) - '0');
+    view.filter(each -> bench.job().isPresent() || !each.needsAJob())
+        .ifPresent(each -> bench.station().set(each.station()));
+    return view.isPresent();
   }
 
   private Scene scene() {

@@ -11,6 +11,9 @@ import cufflink.core.run.ScoreRun.Side;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Surface;
 import cufflink.core.words.Words;
+import cufflink.desktop.slip.SlipSection;
+import cufflink.desktop.slip.SlipWriter;
+import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import java.util.HashSet;
 import java.util.List;
@@ -28,6 +31,16 @@ final class LayerStation implements StationView {
   LayerStation(Workbench bench, Runnable redraw) {
     this.bench = bench;
     this.redraw = redraw;
+  }
+
+  @Override
+  public Station station() {
+    return Station.LAYER;
+  }
+
+  @Override
+  public List<SlipSection> slip(Derivation derivation) {
+    return new SlipWriter(derivation).layers();
   }
 
   @Override

@@ -1,5 +1,7 @@
 package cufflink.desktop.shell;
 
+import cufflink.core.design.Design;
+import cufflink.core.drawing.Influence;
 import cufflink.core.finding.Finding;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
@@ -13,9 +15,7 @@ import cufflink.desktop.slip.SlipView;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import javafx.scene.Node;
@@ -37,10 +37,9 @@ public final class MainWindow extends StackPane {
   private final BorderPane table = new BorderPane();
   private final BorderPane frame = new BorderPane();
   private final Label notice = new Label();
-  private final HelpSheet help = new HelpSheet();
-  private final Map<Station, StationView> views = new EnumMap<>(Station.class);
+  private final HelpSheet help;
+  private final Stations stations;
   private Optional<Derivation> lastDrawn = Optional.empty();
-  private Optional<ShelfView> shelf = Optional.empty();
   private double dragX;
   private double dragY;
 
@@ -56,21 +55,17 @@ public final class MainWindow extends StackPane {
       Workbench bench, Projects projects, List<Job> demonstration, Runnable toggleTheme) {
     this.bench = bench;
     this.projects = projects;
-    this.slip = new SlipView(bench);
-    FoldStation fold = new FoldStation(bench, this::redrawOnly, this::refresh);
-    views.put(Station.SIZE, new SizeStation(bench));
-    views.put(Station.CUT, new CutStation(bench, this::redrawOnly, this::refresh));
-    views.put(Station.SCORE, new ScoreStation(bench, this::refresh));
-    views.put(Station.FOLD, fold);
-    views.put(Station.LAYER, new LayerStation(bench, this::refresh));
-    slip.onStage(fold::goTo);
+    this.stations = new Stations(bench, projects, this::redrawOnly, this::refresh);
+    this.slip = new SlipView(bench, stations);
+    this.help = new HelpSheet(stations.all().size());
+    slip.onStage(stations.fold()::goTo);
     notice.getStyleClass().add("notice");
     notice.setWrapText(true);
     notice.textProperty().bind(bench.notice());
     notice.visibleProperty().bind(bench.notice().isNotEmpty());
     notice.managedProperty().bind(notice.visibleProperty());
     MenuStrip menu = new MenuStrip(bench, projects, demonstration, toggleTheme, help::toggle);
-    VBox top = new VBox(menu, new StationStrip(bench, slip.looked()));
+    VBox top = new VBox(menu, new StationStrip(bench, stations, slip.looked()));
     top.getStyleClass().add("top");
     table.getStyleClass().add("table");
     centre.getStyleClass().add("table-centre");
@@ -84,7 +79,7 @@ public final class MainWindow extends StackPane {
     bench.derivation().addListener((property, before, now) -> refresh());
     bench.station().addListener((property, before, now) -> refresh());
     bench.folding().folder().answered().addListener((property, before, now) -> refresh());
-    new Keys(this, bench, projects, toggleTheme).attach();
+    new Keys(this, bench, projects, stations, toggleTheme).attach();
     refresh();
   }
 
@@ -92,26 +87,32 @@ public final class MainWindow extends StackPane {
     return help;
   }
 
-  private Optional<StationView> view() {
-    return Optional.ofNullable(views.get(bench.station().get()));
+  /** Returns the station the maker is at; without a job, the one where one is begun. */
+  private StationView view() {
+    StationView view = stations.at(bench.station().get());
+    return view.needsAJob() && bench.job().isEmpty() ? stations.choose() : view;
   }
 
   private void refresh() {
-    Optional<Derivation> derivation = bench.derivation().get();
-    Optional<StationView> view = view();
-    if (derivation.isEmpty() || view.isEmpty()) {
-      showShelf();
-      return;
+    StationView view = view();
+    Optional<Node> own = view.table();
+    if (own.isPresent()) {
+      frame.setCenter(own.get());
+      frame.setRight(null);
+    } else {
+      bench.derivation().get().ifPresent(now -> showPaper(view, now));
     }
-    Derivation now = derivation.get();
-    VBox question = new VBox(view.get().sentence(now), notice);
+  }
+
+  private void showPaper(StationView view, Derivation now) {
+    VBox question = new VBox(view.sentence(now), notice);
     question.getStyleClass().add("question");
     table.setTop(question);
     // What says that one waits lies over the paper, so that nothing moves when it comes and goes.
     centre.getChildren().setAll(paper);
-    view.get().waits().ifPresent(centre.getChildren()::add);
+    view.waits().ifPresent(centre.getChildren()::add);
     table.setCenter(centre);
-    Node foot = view.get().foot(now).orElse(null);
+    Node foot = view.foot(now).orElse(null);
     table.setBottom(foot);
     boolean fromShelf = frame.getRight() == null;
     frame.setCenter(table);
@@ -126,7 +127,11 @@ public final class MainWindow extends StackPane {
   }
 
   private void redrawOnly() {
-    bench.derivation().get().ifPresent(now -> view().ifPresent(view -> draw(view, now)));
+    bench
+        .derivation()
+        .get()
+        .filter(now -> view().table().isEmpty())
+        .ifPresent(now -> draw(view(), now));
   }
 
   /** Draws what there is; while a number makes no sense the paper stays as it was. */
@@ -140,15 +145,6 @@ public final class MainWindow extends StackPane {
     paper.show(surface -> view.draw(shown, surface), bench.marks(), bench.format());
   }
 
-  private void showShelf() {
-    if (shelf.isEmpty()) {
-      shelf = Optional.of(new ShelfView(bench, projects));
-    }
-    shelf.get().refresh();
-    frame.setCenter(shelf.get());
-    frame.setRight(null);
-  }
-
   private List<Flag> flags(Derivation derivation) {
     LengthFormat format = bench.format();
     List<Flag> flags = new ArrayList<>();
@@ -158,15 +154,31 @@ public final class MainWindow extends StackPane {
         .flatMap(made -> bench.folding().of(made.design()))
         .ifPresent(each -> findings.addAll(each.findings()));
     for (Finding finding : findings) {
-      List<Ref> places = new ArrayList<>();
-      String piece = finding.place().piece();
-      for (String line : finding.place().lines()) {
-        places.add(new Ref(piece, line));
-        places.add(new Ref(piece, line + "-1"));
-      }
+      List<Ref> places = places(finding, derivation);
       flags.add(new Flag(places, finding.sentence().say(format), finding.isError(), cure(finding)));
     }
     return flags;
+  }
+
+  /** Returns the lines a finding names, or else what the values it names move on the paper. */
+  private static List<Ref> places(Finding finding, Derivation derivation) {
+    List<Ref> places = new ArrayList<>();
+    String piece = finding.place().piece();
+    for (String line : finding.place().lines()) {
+      places.add(new Ref(piece, line));
+      places.add(new Ref(piece, line + "-1"));
+    }
+    if (places.isEmpty() && derivation.made().isPresent()) {
+      Design design = derivation.made().get().design();
+      for (String name : finding.place().parameters()) {
+        derivation
+            .pattern()
+            .parameter(name)
+            .map(each -> Influence.of(derivation.pattern(), derivation.settled(), design, each))
+            .ifPresent(places::addAll);
+      }
+    }
+    return places;
   }
 
   /** Returns the finding's own cure; what no longer fits its sheet or envelope is scaled again. */
@@ -183,16 +195,19 @@ public final class MainWindow extends StackPane {
   /** Goes to the shelf, to look for a construction by name. */
   void search() {
     bench.station().set(Station.CHOOSE);
-    showShelf();
-    shelf.ifPresent(ShelfView::search);
+    stations.choose().shelf().search();
   }
 
   void step(int direction) {
-    view().filter(each -> bench.job().isPresent()).ifPresent(each -> each.step(direction));
+    if (bench.job().isPresent()) {
+      view().step(direction);
+    }
   }
 
   void act() {
-    view().filter(each -> bench.job().isPresent()).ifPresent(StationView::act);
+    if (bench.job().isPresent()) {
+      view().act();
+    }
   }
 
   void toggleUnits() {
@@ -204,17 +219,17 @@ public final class MainWindow extends StackPane {
     dragX = event.getX();
     dragY = event.getY();
     paper.requestFocus();
-    view().ifPresent(each -> each.press(event.getX(), event.getY()));
+    view().press(event.getX(), event.getY());
   }
 
   private void hover(MouseEvent event) {
-    view()
-        .filter(each -> bench.job().isPresent())
-        .ifPresent(each -> each.hover(event.getX(), event.getY()));
+    if (bench.job().isPresent()) {
+      view().hover(event.getX(), event.getY());
+    }
   }
 
   private void drag(MouseEvent event) {
-    view().ifPresent(each -> each.drag(event.getX() - dragX, event.getY() - dragY));
+    view().drag(event.getX() - dragX, event.getY() - dragY);
     dragX = event.getX();
     dragY = event.getY();
   }

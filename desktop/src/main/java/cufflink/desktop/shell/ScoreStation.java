@@ -12,6 +12,9 @@ import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Ref;
 import cufflink.core.scene.Surface;
 import cufflink.core.words.Words;
+import cufflink.desktop.slip.SlipSection;
+import cufflink.desktop.slip.SlipWriter;
+import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import java.util.ArrayList;
 import java.util.List;
@@ -67,6 +70,16 @@ final class ScoreStation implements StationView {
     List<Step> steps = steps(derivation);
     index = Math.max(0, Math.min(index, steps.size() - 1));
     return steps.isEmpty() ? Optional.empty() : Optional.of(steps.get(index));
+  }
+
+  @Override
+  public Station station() {
+    return Station.SCORE;
+  }
+
+  @Override
+  public List<SlipSection> slip(Derivation derivation) {
+    return new SlipWriter(derivation).scores();
   }
 
   @Override

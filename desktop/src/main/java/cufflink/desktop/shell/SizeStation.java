@@ -21,6 +21,9 @@ import cufflink.core.paper.Sheet;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Surface;
 import cufflink.core.words.Words;
+import cufflink.desktop.slip.SlipSection;
+import cufflink.desktop.slip.SlipWriter;
+import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.size.StandardSizes;
 import java.util.ArrayList;
@@ -45,6 +48,16 @@ final class SizeStation implements StationView {
     this.waits =
         new WaitingLine(bench.sizing().search(), Words.say("size.searching"))
             .stoppedBy(bench.sizing().search()::enough);
+  }
+
+  @Override
+  public Station station() {
+    return Station.SIZE;
+  }
+
+  @Override
+  public List<SlipSection> slip(Derivation derivation) {
+    return new SlipWriter(derivation).sizes();
   }
 
   @Override

@@ -18,15 +18,18 @@ final class StationStrip extends HBox {
 
   private final Map<Station, ToggleButton> buttons = new EnumMap<>(Station.class);
   private final Workbench bench;
+  private final Stations stations;
   private final Looked looked;
 
-  StationStrip(Workbench bench, Looked looked) {
+  StationStrip(Workbench bench, Stations stations, Looked looked) {
     this.bench = bench;
     this.looked = looked;
     getStyleClass().add("station-strip");
     ToggleGroup group = new ToggleGroup();
-    for (Station station : Station.values()) {
-      if (station != Station.CHOOSE) {
+    this.stations = stations;
+    for (StationView view : stations.all()) {
+      Station station = view.station();
+      if (!getChildren().isEmpty()) {
         getChildren().add(ticks());
       }
       ToggleButton button = new ToggleButton(station.title());
@@ -58,7 +61,7 @@ final class StationStrip extends HBox {
     buttons.forEach(
         (station, button) -> {
           button.setSelected(bench.station().get() == station);
-          button.setDisable(!hasJob && station != Station.CHOOSE);
+          button.setDisable(!hasJob && stations.at(station).needsAJob());
           boolean moved = looked.isMoved(station) && bench.station().get() != station;
           button.pseudoClassStateChanged(MOVED, moved);
         });

@@ -3,18 +3,57 @@ package cufflink.desktop.shell;
 import cufflink.core.job.Derivation;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Surface;
+import cufflink.desktop.slip.SlipSection;
+import cufflink.desktop.work.Station;
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 
-/** What one station adds to the paper: its sentence, its drawing and what stands below. */
+/**
+ * One station: its question, what lies on the table there, its slip and its keys. A new station is
+ * one more of these in the list of {@link Stations}; all else follows from that.
+ */
 interface StationView {
+  /** Returns which station it is. */
+  Station station();
+
+  /**
+   * Returns what lies on the table instead of the paper and its slip.
+   *
+   * @return a node of the station's own, ready to be shown; empty where the paper lies there
+   */
+  default Optional<Node> table() {
+    return Optional.empty();
+  }
+
+  /**
+   * Says whether there must be a job to come here.
+   *
+   * @return false where one is begun
+   */
+  default boolean needsAJob() {
+    return true;
+  }
+
+  /**
+   * Writes what stands on the slip.
+   *
+   * @param derivation what follows from the job
+   * @return its sections in the order they are used
+   */
+  default List<SlipSection> slip(Derivation derivation) {
+    return List.of();
+  }
+
   /**
    * Writes the station's sentence.
    *
    * @param derivation what follows from the job
    * @return the sentence with its choices
    */
-  Node sentence(Derivation derivation);
+  default Node sentence(Derivation derivation) {
+    return new Sentence();
+  }
 
   /**
    * Draws the station's drawing.
@@ -23,7 +62,9 @@ interface StationView {
    * @param surface what the drawing is made for
    * @return the drawing, if there is a design to draw
    */
-  Optional<Drawing> draw(Derivation derivation, Surface surface);
+  default Optional<Drawing> draw(Derivation derivation, Surface surface) {
+    return Optional.empty();
+  }
 
   /**
    * Returns what stands below the drawing.

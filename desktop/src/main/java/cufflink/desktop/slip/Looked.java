@@ -12,8 +12,18 @@ import java.util.Set;
 
 /** Remembers which numbers have changed without the maker having looked at them since. */
 public final class Looked {
+  private final Slips slips;
   private final Map<Station, Set<Subject>> moved = new EnumMap<>(Station.class);
   private Optional<Derivation> last = Optional.empty();
+
+  /**
+   * Prepares to remember.
+   *
+   * @param slips what stands on each slip
+   */
+  public Looked(Slips slips) {
+    this.slips = slips;
+  }
 
   /**
    * Notes a change.
@@ -28,14 +38,14 @@ public final class Looked {
     }
     boolean sameJob =
         last.filter(before -> before.pattern().id().equals(now.pattern().id())).isPresent();
-    for (Station station : Station.values()) {
+    for (Station station : slips.stations()) {
       Set<Subject> subjects = moved.computeIfAbsent(station, each -> new HashSet<>());
       if (!sameJob) {
         subjects.clear();
         continue;
       }
-      Map<Subject, String> before = numbers(SlipWriter.write(last.orElseThrow(), station));
-      numbers(SlipWriter.write(now, station))
+      Map<Subject, String> before = numbers(slips.write(station, last.orElseThrow()));
+      numbers(slips.write(station, now))
           .forEach(
               (subject, number) -> {
                 if (before.containsKey(subject) && !number.equals(before.get(subject))) {

@@ -27,7 +27,8 @@ public final class SlipView extends ScrollPane {
   private static final PseudoClass MOVED = PseudoClass.getPseudoClass("moved");
 
   private final Workbench bench;
-  private final Looked looked = new Looked();
+  private final Looked looked;
+  private final Slips slips;
   private final VBox paper = new VBox();
   private final Map<Subject, RowView> rows = new LinkedHashMap<>();
   private List<String> shape = List.of();
@@ -38,9 +39,12 @@ public final class SlipView extends ScrollPane {
    * Makes the slip of a workbench.
    *
    * @param bench the workbench
+   * @param slips what stands on the slip of each station
    */
-  public SlipView(Workbench bench) {
+  public SlipView(Workbench bench, Slips slips) {
     this.bench = bench;
+    this.slips = slips;
+    this.looked = new Looked(slips);
     paper.getStyleClass().add("slip-paper");
     getStyleClass().add("slip");
     setContent(paper);
@@ -90,9 +94,8 @@ public final class SlipView extends ScrollPane {
         bench
             .derivation()
             .get()
-            .map(
-                each ->
-                    SlipWriter.write(each, station, bench.cutter().plans().get(), bench.drawer()))
+            .filter(each -> slips.stations().contains(station))
+            .map(each -> slips.write(station, each))
             .orElse(List.of());
     List<String> newShape = shape(sections);
     if (!newShape.equals(shape)) {

@@ -30,59 +30,28 @@ import cufflink.core.run.SecondCut;
 import cufflink.core.scene.Ref;
 import cufflink.core.value.Setting;
 import cufflink.core.words.Words;
-import cufflink.desktop.work.Station;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-/** Writes the slip of a station from what follows from the job. */
+/** Writes the slips of the stations from what follows from the job. */
 public final class SlipWriter {
   private final Derivation derivation;
   private final LengthFormat format;
 
-  private SlipWriter(Derivation derivation) {
+  /**
+   * Prepares to write.
+   *
+   * @param derivation what follows from the job
+   */
+  public SlipWriter(Derivation derivation) {
     this.derivation = derivation;
     this.format = LengthFormat.of(derivation.job().marks(), Fractions.TYPESET);
   }
 
-  /**
-   * Writes a slip.
-   *
-   * @param derivation what follows from the job
-   * @param station the station
-   * @return its sections in the order they are used
-   */
-  public static List<SlipSection> write(Derivation derivation, Station station) {
-    return write(derivation, station, List.of(), Drawer.EMPTY);
-  }
-
-  /**
-   * Writes a slip.
-   *
-   * @param derivation what follows from the job
-   * @param station the station
-   * @param plans how each paper is cut, as far as that is known
-   * @param drawer the maker's sheets and off-cuts
-   * @return its sections in the order they are used
-   */
-  public static List<SlipSection> write(
-      Derivation derivation, Station station, List<PaperPlan> plans, Drawer drawer) {
-    SlipWriter writer = new SlipWriter(derivation);
-    return switch (station) {
-      case CHOOSE, SIZE -> writer.sizes();
-      case CUT -> {
-        List<SlipSection> sections = new ArrayList<>(writer.cuts());
-        sections.addAll(new CutSlip(derivation, writer.format).write(plans, drawer));
-        yield sections;
-      }
-      case SCORE -> writer.scores();
-      case FOLD -> writer.folds();
-      case LAYER -> writer.layers();
-    };
-  }
-
-  private List<SlipSection> sizes() {
+  /** Writes what can be typed over, and what it comes to. */
+  public List<SlipSection> sizes() {
     List<SlipRow> finished = new ArrayList<>();
     List<SlipRow> others = new ArrayList<>();
     for (Parameter parameter : derivation.pattern().parameters()) {
@@ -191,6 +160,19 @@ public final class SlipWriter {
     return count == 1 ? label : Words.say("slip.times", count, label);
   }
 
+  /**
+   * Writes what is cut to size.
+   *
+   * @param plans how each paper is cut, as far as that is known
+   * @param drawer the maker's sheets and off-cuts
+   * @return the sizes, and where the fence stands
+   */
+  public List<SlipSection> cuts(List<PaperPlan> plans, Drawer drawer) {
+    List<SlipSection> sections = new ArrayList<>(cuts());
+    sections.addAll(new CutSlip(derivation, format).write(plans, drawer));
+    return sections;
+  }
+
   private List<SlipSection> cuts() {
     List<SlipSection> sections = new ArrayList<>();
     int copies = derivation.job().order().copies();
@@ -218,7 +200,8 @@ public final class SlipWriter {
     return sections;
   }
 
-  private List<SlipSection> scores() {
+  /** Writes where each piece is scored, and what is cut after that. */
+  public List<SlipSection> scores() {
     List<SlipSection> sections = new ArrayList<>();
     Directions directions = new Directions(format, derivation.job().habit());
     ScoreJob job = job();
@@ -267,7 +250,8 @@ public final class SlipWriter {
     return derivation.made().map(made -> ScoreJob.passes(made.design(), piece, score)).orElse(1);
   }
 
-  private List<SlipSection> folds() {
+  /** Writes the stages of folding and using the card. */
+  public List<SlipSection> folds() {
     List<SlipRow> folding = new ArrayList<>();
     List<SlipRow> opening = new ArrayList<>();
     int number = 0;
@@ -302,7 +286,8 @@ public final class SlipWriter {
     return sections;
   }
 
-  private List<SlipSection> layers() {
+  /** Writes what is glued where. */
+  public List<SlipSection> layers() {
     List<SlipRow> rows = new ArrayList<>();
     derivation
         .made()

@@ -10,7 +10,6 @@ import cufflink.core.job.Job;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.Length;
 import cufflink.desktop.work.Cutter;
-import cufflink.desktop.work.Station;
 import cufflink.files.pattern.PatternLibrary;
 import cufflink.files.project.DemoProjects;
 import java.util.List;
@@ -28,7 +27,7 @@ class CutSlipTest {
 
   private static List<SlipSection> slip(Derivation derivation, Drawer drawer) {
     List<PaperPlan> plans = Cutter.plans(derivation, drawer);
-    return SlipWriter.write(derivation, Station.CUT, plans, drawer);
+    return new SlipWriter(derivation).cuts(plans, drawer);
   }
 
   private static SlipSection section(List<SlipSection> sections, String title) {

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.core.cut.Drawer;
 import cufflink.core.job.Derivation;
 import cufflink.core.measure.Marks;
 import cufflink.core.scene.Ref;
@@ -18,6 +19,28 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 class SlipWriterTest {
+  /** The slips as the stations write them, with nothing known of the cutting. */
+  private static final Slips SLIPS =
+      new Slips() {
+        @Override
+        public List<Station> stations() {
+          return List.of(Station.SIZE, Station.CUT, Station.SCORE, Station.FOLD, Station.LAYER);
+        }
+
+        @Override
+        public List<SlipSection> write(Station station, Derivation derivation) {
+          SlipWriter writer = new SlipWriter(derivation);
+          return switch (station) {
+            case CHOOSE -> List.of();
+            case SIZE -> writer.sizes();
+            case CUT -> writer.cuts(List.of(), Drawer.EMPTY);
+            case SCORE -> writer.scores();
+            case FOLD -> writer.folds();
+            case LAYER -> writer.layers();
+          };
+        }
+      };
+
   private final Workbench bench = new Workbench(PatternLibrary.shipped(), Marks.MILLIMETRES);
 
   @BeforeEach
@@ -82,7 +105,7 @@ class SlipWriterTest {
 
   @Test
   void looked_marksWhatMovedUntilItIsLookedAt() {
-    Looked looked = new Looked();
+    Looked looked = new Looked(SLIPS);
     looked.changed(derivation(), Optional.empty());
     assertFalse(looked.isMoved(Station.SCORE));
     bench.sizing().type("left", "70");
@@ -102,6 +125,6 @@ class SlipWriterTest {
   }
 
   private List<SlipSection> write(Station station) {
-    return SlipWriter.write(derivation(), station);
+    return SLIPS.write(station, derivation());
   }
 }

@@ -101,15 +101,15 @@ class ChoosingTest {
     Length left = bench.job().orElseThrow().values().length("left").orElseThrow();
     bench.sizing().scaleTo(new Goal.FromSheet(StandardSizes.sheet("a3").orElseThrow()));
     assertEquals(Optional.of(left), bench.job().orElseThrow().values().length("left"));
-    assertTrue(labels(Station.SIZE).contains("Left flap (stays)"));
+    assertTrue(labels(slip().sizes()).contains("Left flap (stays)"));
     bench.making().pin("left");
-    assertTrue(labels(Station.SIZE).contains("Left flap"));
+    assertTrue(labels(slip().sizes()).contains("Left flap"));
   }
 
   @Test
   void allowance_isReckonedUntilTypedAndAgainWhenEmptied() {
     pick("stacked-pocket-folio");
-    assertTrue(labels(Station.SIZE).contains("Spine gusset (allowed for)"));
+    assertTrue(labels(slip().sizes()).contains("Spine gusset (allowed for)"));
     bench
         .making()
         .use(
@@ -119,11 +119,11 @@ class ChoosingTest {
     Setting thick = bench.derivation().get().orElseThrow().settled().get("gusset").orElseThrow();
     assertEquals(new Setting.OfLength(Length.ofMillimetres(8)), thick);
     bench.sizing().type("gusset", "12");
-    assertTrue(labels(Station.SIZE).contains("Spine gusset"));
+    assertTrue(labels(slip().sizes()).contains("Spine gusset"));
     assertEquals(
         Optional.of(Length.ofMillimetres(12)), bench.job().orElseThrow().values().length("gusset"));
     assertEquals(Optional.of(thick), bench.sizing().type("gusset", " ").value());
-    assertTrue(labels(Station.SIZE).contains("Spine gusset (allowed for)"));
+    assertTrue(labels(slip().sizes()).contains("Spine gusset (allowed for)"));
   }
 
   @Test
@@ -152,7 +152,7 @@ class ChoosingTest {
   void slip_ofThePocket_namesWhatIsGluedWhereAndWhatFits() {
     pick("turn-back-pocket");
     bench.making().hold(StandardSizes.item("gift-card"));
-    List<String> layer = labels(Station.LAYER);
+    List<String> layer = labels(slip().layers());
     assertTrue(layer.contains("pocket layer onto the inside of the card base"), layer::toString);
     assertTrue(
         layer.contains(
@@ -162,7 +162,7 @@ class ChoosingTest {
         layer.stream()
             .anyMatch(text -> text.startsWith("pocket, wide × deep; the gift card goes in with ")),
         layer::toString);
-    List<String> score = labels(Station.SCORE);
+    List<String> score = labels(slip().scores());
     assertTrue(
         score.contains(
             "pocket layer. notch at the mouth: half a circle 24 across, its middle 55 from the left"
@@ -174,13 +174,17 @@ class ChoosingTest {
   void slip_ofTheTent_saysHowFarItLeans() {
     pick("slim-tent");
     assertTrue(
-        SlipWriter.write(bench.derivation().get().orElseThrow(), Station.SIZE).stream()
+        slip().sizes().stream()
             .map(SlipSection::remark)
             .anyMatch("Opened by 60 degrees it leans back 56 degrees."::equals));
   }
 
-  private List<String> labels(Station station) {
-    return SlipWriter.write(bench.derivation().get().orElseThrow(), station).stream()
+  private SlipWriter slip() {
+    return new SlipWriter(bench.derivation().get().orElseThrow());
+  }
+
+  private static List<String> labels(List<SlipSection> sections) {
+    return sections.stream()
         .flatMap(section -> section.rows().stream())
         .map(SlipRow::label)
         .toList();

@@ -1,0 +1,66 @@
+package cufflink.desktop.shell;
+
+import cufflink.core.job.Derivation;
+import cufflink.desktop.slip.SlipSection;
+import cufflink.desktop.slip.Slips;
+import cufflink.desktop.work.Station;
+import cufflink.desktop.work.Workbench;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * All stations in working order. The strip, the keys, the sheet of keys and the marks for what has
+ * changed follow from this list.
+ */
+final class Stations implements Slips {
+  private static final int TENTH = 10;
+
+  private final List<StationView> all;
+  private final ChooseStation choose;
+  private final FoldStation fold;
+
+  Stations(Workbench bench, Projects projects, Runnable redraw, Runnable anew) {
+    choose = new ChooseStation(bench, projects);
+    fold = new FoldStation(bench, redraw, anew);
+    all =
+        List.of(
+            choose,
+            new SizeStation(bench),
+            new CutStation(bench, redraw, anew),
+            new ScoreStation(bench, anew),
+            fold,
+            new LayerStation(bench, anew));
+  }
+
+  List<StationView> all() {
+    return all;
+  }
+
+  ChooseStation choose() {
+    return choose;
+  }
+
+  FoldStation fold() {
+    return fold;
+  }
+
+  StationView at(Station station) {
+    return all.stream().filter(each -> each.station() == station).findFirst().orElse(choose);
+  }
+
+  /** Finds a station by its digit: 1 for the first, 0 for the tenth. */
+  Optional<StationView> byDigit(int digit) {
+    int number = digit == 0 ? TENTH : digit;
+    return number <= all.size() ? Optional.of(all.get(number - 1)) : Optional.empty();
+  }
+
+  @Override
+  public List<Station> stations() {
+    return all.stream().filter(StationView::needsAJob).map(StationView::station).toList();
+  }
+
+  @Override
+  public List<SlipSection> write(Station station, Derivation derivation) {
+    return at(station).slip(derivation);
+  }
+}
