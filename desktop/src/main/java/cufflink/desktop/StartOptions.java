@@ -1,6 +1,7 @@
 package cufflink.desktop;
 
 import cufflink.core.measure.Parsed;
+import cufflink.files.command.Cufflink;
 import java.util.List;
 import java.util.Optional;
 
@@ -26,7 +27,7 @@ record StartOptions(boolean demo, Optional<String> file) {
       if (argument.equals(DEMO)) {
         demo = true;
       } else if (argument.startsWith("-") || argument.isBlank() || file.isPresent()) {
-        return Parsed.bad("start.argument", argument);
+        return Parsed.bad("start.argument", argument, String.join(", ", Cufflink.names()));
       } else {
         file = Optional.of(argument);
       }

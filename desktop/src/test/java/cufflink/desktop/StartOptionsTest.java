@@ -22,8 +22,8 @@ class StartOptionsTest {
     for (List<String> bad :
         List.of(List.of("--dmo"), List.of("a", "--dmo"), List.of("a", "--dmo"))) {
       assertEquals(
-          "“--dmo” is not understood; start with --demo, with one project file, or with plan, check,"
-              + " export, find or list.",
+          "“--dmo” is not understood; start with --demo, with one project file, or with one of plan,"
+              + " check, cut, export, find, import, list.",
           StartOptions.check(bad).problem());
     }
     assertEquals(true, StartOptions.check(List.of("a", "b")).value().isEmpty());

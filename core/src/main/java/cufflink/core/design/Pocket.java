@@ -1,7 +1,10 @@
 package cufflink.core.design;
 
 import cufflink.core.measure.Length;
+import cufflink.core.paper.HeldItem;
 import cufflink.core.plane.Area;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -23,4 +26,26 @@ public record Pocket(
     Length width,
     Length depth,
     Length room,
-    Optional<Area> area) {}
+    Optional<Area> area) {
+  /**
+   * Returns how much room something leaves in the pocket, turned the better way.
+   *
+   * @param item what is to be held
+   * @return the clearance, below zero if it does not go in
+   */
+  public Length clearance(HeldItem item) {
+    return item.clearance(width, depth, room);
+  }
+
+  /**
+   * Finds the pocket that holds something best.
+   *
+   * @param pockets some pockets
+   * @param item what is to be held
+   * @return the first of those with most room for it, even if it does not go in; empty if there are
+   *     no pockets
+   */
+  public static Optional<Pocket> best(List<Pocket> pockets, HeldItem item) {
+    return pockets.stream().max(Comparator.comparing(pocket -> pocket.clearance(item)));
+  }
+}

@@ -224,11 +224,10 @@ public final class Finder {
   }
 
   private static Length clearance(HeldItem item, Design design) {
-    Length best = Length.ZERO.minus(item.width());
-    for (Pocket pocket : design.pockets()) {
-      best = best.max(item.clearance(pocket.width(), pocket.depth(), pocket.room()));
-    }
-    return best;
+    Length none = Length.ZERO.minus(item.width());
+    return Pocket.best(design.pockets(), item)
+        .map(pocket -> pocket.clearance(item).max(none))
+        .orElse(none);
   }
 
   private Optional<Envelope> tightest(Design design) {

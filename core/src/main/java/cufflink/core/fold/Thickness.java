@@ -136,14 +136,9 @@ public record Thickness(List<Region> regions, double grams) {
 
   /** What is held lies in the middle of the pocket with most room for it, turned the better way. */
   private static Optional<Sheet> held(Pose pose, Assembly assembly, Design design, HeldItem item) {
-    return design.pockets().stream()
-        .filter(pocket -> pocket.area().isPresent())
-        .max(Comparator.comparing(pocket -> room(item, pocket)))
-        .flatMap(pocket -> held(pose, assembly, pocket, item));
-  }
-
-  private static Length room(HeldItem item, Pocket pocket) {
-    return item.clearance(pocket.width(), pocket.depth(), pocket.room());
+    List<Pocket> placed =
+        design.pockets().stream().filter(pocket -> pocket.area().isPresent()).toList();
+    return Pocket.best(placed, item).flatMap(pocket -> held(pose, assembly, pocket, item));
   }
 
   private static Optional<Sheet> held(Pose pose, Assembly assembly, Pocket pocket, HeldItem item) {

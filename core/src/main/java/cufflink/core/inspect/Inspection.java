@@ -127,17 +127,13 @@ public final class Inspection {
 
   /** What the card is to hold must fit at least one of its pockets. */
   private void checkItem(HeldItem item) {
-    if (design.pockets().isEmpty()) {
+    Optional<Pocket> found = Pocket.best(design.pockets(), item);
+    if (found.isEmpty()) {
       add("no-pocket", Place.on(design.base().id()), Sentence.of("inspect.pocket", item.label()));
       return;
     }
-    Pocket best = design.pockets().get(0);
-    for (Pocket pocket : design.pockets()) {
-      if (clearance(item, pocket).compareTo(clearance(item, best)) > 0) {
-        best = pocket;
-      }
-    }
-    Length clearance = clearance(item, best);
+    Pocket best = found.get();
+    Length clearance = best.clearance(item);
     if (clearance.compareTo(Length.ZERO) < 0) {
       add(
           "item-too-large",
@@ -152,17 +148,6 @@ public final class Inspection {
               best.depth(),
               clearance.abs()));
     }
-  }
-
-  /**
-   * Returns how much room an item leaves in a pocket.
-   *
-   * @param item what is to be held
-   * @param pocket the pocket
-   * @return the clearance, below zero if it does not fit
-   */
-  public static Length clearance(HeldItem item, Pocket pocket) {
-    return item.clearance(pocket.width(), pocket.depth(), pocket.room());
   }
 
   private void checkGoal(Goal goal) {

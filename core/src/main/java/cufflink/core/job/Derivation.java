@@ -6,6 +6,7 @@ import cufflink.core.finding.Finding;
 import cufflink.core.finding.Finding.Place;
 import cufflink.core.finding.Finding.Severity;
 import cufflink.core.finding.Sentence;
+import cufflink.core.inspect.FoldReport;
 import cufflink.core.inspect.Inspection;
 import cufflink.core.layers.ClosedState;
 import cufflink.core.pattern.Evaluation;
@@ -16,6 +17,7 @@ import cufflink.core.value.Values;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 
 /**
  * Everything that follows from a job. It is made anew at every change.
@@ -78,6 +80,21 @@ public record Derivation(
                 Inspection.inspect(
                     each.design(), each.closed(), job.goal(), job.item(), job.order().raised())));
     return new Derivation(job, pattern, made, findings, evaluation.settled());
+  }
+
+  /**
+   * Folds the card in thought, which may take seconds, and adds what goes wrong on the way.
+   *
+   * @param stops asked now and then; true ends it
+   * @return the same with all findings; of no use if it was ended
+   */
+  public Derivation folded(BooleanSupplier stops) {
+    if (made.isEmpty()) {
+      return this;
+    }
+    List<Finding> all = new ArrayList<>(findings);
+    all.addAll(FoldReport.of(made.get().card(), job.materials(), stops).findings());
+    return new Derivation(job, pattern, made, all, settled);
   }
 
   private static Finding noPaper(Design design) {

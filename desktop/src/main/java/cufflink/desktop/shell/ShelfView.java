@@ -3,6 +3,7 @@ package cufflink.desktop.shell;
 import cufflink.core.fit.Offer;
 import cufflink.core.fit.Question.Extent;
 import cufflink.core.fit.Question.Priority;
+import cufflink.core.fit.Wish;
 import cufflink.core.job.Order;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Parsed;
@@ -10,7 +11,6 @@ import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Sheet;
 import cufflink.core.words.Words;
 import cufflink.desktop.wait.Latest;
-import cufflink.desktop.work.Wish;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.size.StandardSizes;
 import java.util.ArrayList;
@@ -54,7 +54,10 @@ final class ShelfView extends VBox {
     this.finder =
         new Latest<>(
             "shelf",
-            (looked, asking) -> looked.wish().fulfil(bench.library().patterns(), looked.marks()));
+            (looked, asking) ->
+                looked
+                    .wish()
+                    .fulfil(bench.library().patterns(), StandardSizes.sheets(), looked.marks()));
     finder.answered().addListener((property, before, now) -> lay());
     getStyleClass().add("shelf");
     Label question = new Label(Words.say("shelf.question"));

@@ -12,7 +12,6 @@ import cufflink.core.design.Score;
 import cufflink.core.design.Stage;
 import cufflink.core.drawing.Influence;
 import cufflink.core.finding.Sentence;
-import cufflink.core.inspect.Inspection;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.layers.ClosedState;
@@ -344,7 +343,7 @@ public final class SlipWriter {
             .item()
             .map(
                 item -> {
-                  Length spare = Inspection.clearance(item, pocket);
+                  Length spare = pocket.clearance(item);
                   return spare.compareTo(Length.ZERO) < 0
                       ? Words.say(
                           "slip.pocket-small",

@@ -3,6 +3,7 @@ package cufflink.desktop.work;
 import cufflink.core.fit.Goal;
 import cufflink.core.fit.Offer;
 import cufflink.core.fit.Relayer;
+import cufflink.core.fit.Wish;
 import cufflink.core.job.Job;
 import cufflink.core.job.Order;
 import cufflink.core.job.Tools;

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.fit.Goal;
 import cufflink.core.fit.Offer;
+import cufflink.core.fit.Wish;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
 import cufflink.core.paper.Paper;
@@ -35,7 +36,8 @@ class ChoosingTest {
             .withText("turn-back")
             .withItem(StandardSizes.item("gift-card"))
             .withEnvelope(StandardSizes.envelope("c6"));
-    Offer offer = wish.fulfil(bench.library().patterns(), bench.marks()).get(0);
+    Offer offer =
+        wish.fulfil(bench.library().patterns(), StandardSizes.sheets(), bench.marks()).get(0);
     bench.choosing().choose(offer, wish);
     assertEquals(
         offer.values().length("width"), bench.job().orElseThrow().values().length("width"));

@@ -1,12 +1,10 @@
 package cufflink.files.command;
 
 import cufflink.core.finding.Finding;
-import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Derivation;
 import cufflink.core.words.Words;
 import cufflink.files.export.PlanJson;
 import java.io.PrintWriter;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -32,9 +30,8 @@ final class CheckCommand implements Callable<Integer> {
   @Override
   public Integer call() {
     Request.Answer answer = request.judged(parent.library());
-    Derivation derivation = answer.derivation();
-    List<Finding> findings = new ArrayList<>(derivation.findings());
-    derivation.made().ifPresent(made -> findings.addAll(folded(derivation, made)));
+    Derivation derivation = answer.derivation().folded(() -> false);
+    List<Finding> findings = derivation.findings();
     PrintWriter out = spec.commandLine().getOut();
     if (json) {
       out.println(new PlanJson(answer.format()).check(derivation.pattern().id(), findings));
@@ -45,10 +42,5 @@ final class CheckCommand implements Callable<Integer> {
     }
     out.flush();
     return findings.stream().anyMatch(Finding::isError) ? Cufflink.FINDINGS : Cufflink.GOOD;
-  }
-
-  /** Folds the card in thought and returns what goes wrong on the way. */
-  private static List<Finding> folded(Derivation derivation, Derivation.Made made) {
-    return FoldReport.of(made.card(), derivation.job().materials(), () -> false).findings();
   }
 }

@@ -12,6 +12,8 @@ import java.io.OutputStream;
 import java.io.OutputStreamWriter;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Set;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -44,19 +46,7 @@ public final class Cufflink {
   /** Something went wrong inside; it is written in the log. */
   public static final int INNER_FAULT = 3;
 
-  private static final Set<String> COMMANDS =
-      Set.of(
-          "plan",
-          "check",
-          "cut",
-          "export",
-          "find",
-          "import",
-          "list",
-          "--help",
-          "-h",
-          "--version",
-          "-V");
+  private static final Set<String> OPTIONS = Set.of("--help", "-h", "--version", "-V");
 
   private final PatternLibrary library;
   private final OutputStream raw;
@@ -83,7 +73,19 @@ public final class Cufflink {
    * @return true if the first is a command
    */
   public static boolean isCommand(String... arguments) {
-    return arguments.length > 0 && COMMANDS.contains(arguments[0]);
+    return arguments.length > 0
+        && (OPTIONS.contains(arguments[0]) || names().contains(arguments[0]));
+  }
+
+  /**
+   * Returns the names of the commands.
+   *
+   * @return such as “plan”, in the order of the help
+   */
+  public static List<String> names() {
+    return Arrays.stream(Cufflink.class.getAnnotation(Command.class).subcommands())
+        .map(each -> each.getAnnotation(Command.class).name())
+        .toList();
   }
 
   /**

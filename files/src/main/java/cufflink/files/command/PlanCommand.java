@@ -33,7 +33,7 @@ final class PlanCommand implements Callable<Integer> {
 
   @Override
   public Integer call() {
-    Request.Answer answer = request.answer(parent.library());
+    Request.Answer answer = request.answer(parent.library()).folded();
     PrintWriter out = spec.commandLine().getOut();
     Derivation derivation = answer.derivation();
     if (json) {

@@ -97,7 +97,12 @@ final class Request {
   }
 
   /** What came of a request. */
-  record Answer(Derivation derivation, String reason, LengthFormat format) {}
+  record Answer(Derivation derivation, String reason, LengthFormat format) {
+    /** Returns the same with what goes wrong when the card is folded. */
+    Answer folded() {
+      return new Answer(derivation.folded(() -> false), reason, format);
+    }
+  }
 
   /** Scales the construction to what is asked, and derives all that follows. */
   Answer answer(PatternLibrary library) {

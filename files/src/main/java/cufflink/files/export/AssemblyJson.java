@@ -8,6 +8,7 @@ import cufflink.core.design.Movement;
 import cufflink.core.design.Pocket;
 import cufflink.core.design.Zone;
 import cufflink.core.plane.Area;
+import cufflink.core.plane.Point;
 import java.util.Locale;
 
 /** Writes how the pieces of a design go together. */
@@ -36,6 +37,8 @@ final class AssemblyJson {
     node.put("shape", plain(joint.shape()));
     node.put("mouth", plain(joint.mouth()));
     numbers.area(node, joint.area());
+    joint.turned().ifPresent(turned -> node.put("turned", plain(turned)));
+    joint.askew().ifPresent(askew -> write(node.putObject("askew"), askew));
     ArrayNode glue = node.putArray("glue");
     for (Area area : joint.glue()) {
       numbers.area(glue.addObject(), area);
@@ -49,11 +52,30 @@ final class AssemblyJson {
       ArrayNode about = node.putArray("about");
       movement.about().forEach(line -> numbers.ends(about.addObject(), line.from(), line.to()));
     }
-    movement.slide().ifPresent(slide -> node.put("slides", plain(slide.towards())));
+    movement
+        .slide()
+        .ifPresent(
+            slide -> {
+              node.put("slides", plain(slide.towards()));
+              slide.at().ifPresent(at -> write(node.putObject("slidesAt"), at));
+              ArrayNode under = node.putArray("slidesUnder");
+              slide.under().forEach(under::add);
+            });
     if (!movement.through().isEmpty()) {
       ArrayNode through = node.putArray("through");
       movement.through().forEach(area -> numbers.area(through.addObject(), area));
     }
+  }
+
+  private void write(ObjectNode node, Joint.Askew askew) {
+    write(node.putObject("place"), askew.place());
+    write(node.putObject("at"), askew.at());
+    node.put("degrees", askew.degrees());
+  }
+
+  private void write(ObjectNode node, Point point) {
+    numbers.length(node, "x", point.x());
+    numbers.length(node, "y", point.y());
   }
 
   private void write(ObjectNode node, Zone zone) {

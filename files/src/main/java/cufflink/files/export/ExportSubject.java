@@ -21,6 +21,11 @@ public record ExportSubject(
     Supplier<List<PaperPlan>> plans,
     JobSheet.Printer printer) {
 
+  /** Returns what follows from the job, with what goes wrong when the card is folded. */
+  Derivation folded() {
+    return derivation.folded(() -> false);
+  }
+
   Derivation.Made made() {
     return derivation
         .made()

@@ -21,8 +21,7 @@ public final class Exports {
           text(
               "json",
               ".json",
-              subject ->
-                  new PlanJson(subject.format()).plan(subject.derivation(), subject.reason())),
+              subject -> new PlanJson(subject.format()).plan(subject.folded(), subject.reason())),
           text("csv", ".csv", Exports::cutList),
           text(
               "sheets", ".svg", subject -> SheetsSvg.write(subject.title(), subject.plans().get())),
@@ -66,7 +65,7 @@ public final class Exports {
 
   private static byte[] jobSheet(ExportSubject subject) throws IOException {
     ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-    JobSheet.write(subject.derivation(), subject.plans().get(), subject.printer(), bytes);
+    JobSheet.write(subject.folded(), subject.plans().get(), subject.printer(), bytes);
     return bytes.toByteArray();
   }
 

@@ -99,15 +99,16 @@ class SnapperTest {
   void snap_tenConstructions_isAsGoodAsTheSolver() {
     Marks marks = Marks.EIGHTHS;
     int same = 0;
-    List<Pattern> ten = LIBRARY.patterns().stream().limit(10).toList();
-    for (Pattern pattern : ten) {
+    // Ten in the long run; otherwise half of them.
+    int count = Boolean.getBoolean("cufflink.long") ? 10 : 5;
+    for (Pattern pattern : LIBRARY.patterns().stream().limit(count).toList()) {
       Values found = snap(pattern, marks, Set.of()).values().orElseThrow().and(Bench.of(marks));
       long ours = worst(pattern, found, marks);
       long bound = solve(pattern, marks);
       assertTrue(ours >= bound, pattern.id() + " " + ours + " beats the solver's " + bound);
       same += ours == bound ? 1 : 0;
     }
-    assertTrue(same >= 9, "as good as the solver only " + same + " times of ten");
+    assertTrue(same >= count - 1, "as good as the solver only " + same + " of " + count);
   }
 
   private static long solve(Pattern pattern, Marks marks) {

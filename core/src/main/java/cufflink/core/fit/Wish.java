@@ -1,9 +1,5 @@
-package cufflink.desktop.work;
+package cufflink.core.fit;
 
-import cufflink.core.fit.Finder;
-import cufflink.core.fit.Goal;
-import cufflink.core.fit.Offer;
-import cufflink.core.fit.Question;
 import cufflink.core.fit.Question.Extent;
 import cufflink.core.fit.Question.Priority;
 import cufflink.core.measure.Length;
@@ -13,7 +9,6 @@ import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Sheet;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Pattern;
-import cufflink.files.size.StandardSizes;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
@@ -71,14 +66,15 @@ public record Wish(
    * Finds the best way to make each construction that will do.
    *
    * @param patterns the constructions
+   * @param sheets the sheets to try if none is asked for
    * @param marks the ruler
    * @return one offer for each, the best first
    */
-  public List<Offer> fulfil(Collection<Pattern> patterns, Marks marks) {
+  public List<Offer> fulfil(Collection<Pattern> patterns, List<Sheet> sheets, Marks marks) {
     List<Pattern> wanted = patterns.stream().filter(this::suits).toList();
     Question question =
         new Question(
-            sheet.map(List::of).orElse(StandardSizes.sheets()),
+            sheet.map(List::of).orElse(sheets),
             envelope.map(List::of).orElse(List.of()),
             Envelope.usualClearance(marks),
             item,

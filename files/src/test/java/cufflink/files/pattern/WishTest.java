@@ -1,4 +1,4 @@
-package cufflink.desktop.work;
+package cufflink.files.pattern;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -6,10 +6,10 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import cufflink.core.fit.Goal;
 import cufflink.core.fit.Offer;
 import cufflink.core.fit.Question.Priority;
+import cufflink.core.fit.Wish;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
 import cufflink.core.paper.Envelope;
-import cufflink.files.pattern.PatternLibrary;
 import cufflink.files.size.StandardSizes;
 import java.util.List;
 import java.util.Locale;
@@ -105,6 +105,6 @@ class WishTest {
   }
 
   private static List<Offer> fulfil(Wish wish) {
-    return wish.fulfil(LIBRARY.patterns(), Marks.MILLIMETRES);
+    return wish.fulfil(LIBRARY.patterns(), StandardSizes.sheets(), Marks.MILLIMETRES);
   }
 }
