@@ -1,11 +1,14 @@
 package cufflink.core.card;
 
+import cufflink.core.assembly.Assembly;
 import cufflink.core.design.Design;
+import cufflink.core.design.Joint;
 import cufflink.core.design.Piece;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.layers.ClosedState;
 import cufflink.core.measure.Tolerance;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -108,6 +111,26 @@ public final class Card {
       foldings = models.isEmpty() ? List.of(whole()) : List.copyOf(models);
     }
     return foldings;
+  }
+
+  /**
+   * Returns the joints that are not part of the card as it is folded, since their pieces fit their
+   * places neither whole nor with one of their facets.
+   *
+   * @return the joints in order; empty if all that is glued on is folded with it
+   */
+  public List<Joint> leftOut() {
+    Assembly assembly = whole().assembly();
+    Set<String> moving = new HashSet<>();
+    assembly.slides().forEach(slide -> moving.add(slide.name()));
+    assembly.hinges().forEach(hinge -> moving.add(hinge.name()));
+    Set<Joint> joined =
+        assembly.members().stream()
+            .flatMap(member -> member.joint().stream())
+            .collect(Collectors.toSet());
+    return design.joints().stream()
+        .filter(joint -> !joined.contains(joint) && !moving.contains(joint.sliding()))
+        .toList();
   }
 
   private boolean isFolded(Piece piece) {

@@ -1,8 +1,9 @@
 package cufflink.desktop.shell;
 
+import cufflink.core.design.Design;
 import cufflink.core.card.FoldModel;
 import cufflink.core.card.StageOrder;
-import cufflink.core.design.Design;
+import cufflink.core.design.Joint;
 import cufflink.core.design.Stage;
 import cufflink.core.drawing.CatchMarks;
 import cufflink.core.drawing.FoldDrawing;
@@ -105,12 +106,26 @@ final class FoldStation implements StationView {
                     .map(each -> Sentence.item(each.title(), () -> show(each)))
                     .toList());
     thickness(derivation).ifPresent(sentence::say);
+    leftOut(derivation).ifPresent(sentence::say);
     return sentence;
   }
 
   private void show(Layers now) {
     layers = now;
     anew.run();
+  }
+
+  /** Says what is glued on and yet not shown, rather than let it vanish without a word. */
+  private static Optional<String> leftOut(Derivation derivation) {
+    List<String> labels =
+        derivation.made().stream()
+            .flatMap(made -> made.card().leftOut().stream())
+            .map(Joint::label)
+            .distinct()
+            .toList();
+    return labels.isEmpty()
+        ? Optional.empty()
+        : Optional.of(Words.say("fold.left-out", String.join(", ", labels)));
   }
 
   /** Says how thick the closed card is and what it weighs. */

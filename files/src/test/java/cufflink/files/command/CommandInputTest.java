@@ -61,6 +61,20 @@ class CommandInputTest {
     assertTrue(out.toString(StandardCharsets.UTF_8).contains("falls apart: its cuts go right"));
   }
 
+  /** What goes wrong only when the card is folded is told by the plan as well as by the check. */
+  @Test
+  void plan_tellsWhatGoesWrongInFolding_asTheCheckDoes() {
+    assertEquals(Cufflink.FINDINGS, run("check", "waterfall", "--set", "tile=90mm"));
+    List<String> checked = out.toString(StandardCharsets.UTF_8).lines().toList();
+    assertTrue(
+        checked.stream().anyMatch(each -> each.contains("passes the edge of the card by")),
+        checked::toString);
+    out.reset();
+    assertEquals(Cufflink.FINDINGS, run("plan", "waterfall", "--set", "tile=90mm"));
+    List<String> planned = out.toString(StandardCharsets.UTF_8).lines().toList();
+    assertEquals(checked, planned.subList(planned.size() - checked.size(), planned.size()));
+  }
+
   /** What does not depend on the size of the card is told at once, with what mends it. */
   @Test
   void freeSearchThatCannotSucceed_saysWhatMendsIt() {
