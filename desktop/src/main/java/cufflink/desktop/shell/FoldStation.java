@@ -1,8 +1,8 @@
 package cufflink.desktop.shell;
 
-import cufflink.core.design.Design;
 import cufflink.core.card.FoldModel;
 import cufflink.core.card.StageOrder;
+import cufflink.core.design.Design;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Stage;
 import cufflink.core.drawing.CatchMarks;

@@ -98,10 +98,12 @@ final class SizeStation implements StationView {
         .newer()
         .ifPresent(
             each ->
-                sentence.choice(
-                    Words.say("size.edition"),
-                    Words.say("size.edition-hint"),
-                    () -> edition(each)));
+                sentence
+                    .say(Words.say("size.and"))
+                    .choice(
+                        Words.say("size.edition"),
+                        Words.say("size.edition-hint"),
+                        () -> edition(each)));
     int off =
         derivation.made().map(made -> OffMarks.of(made.design(), job.marks()).size()).orElse(0);
     return off == 0
