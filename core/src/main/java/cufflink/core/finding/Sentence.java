@@ -7,11 +7,16 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * A sentence with lengths in it, which are written on the marks of whoever reads it.
+ * Something to be said, by the name of its sentence and what goes into it. It is put into words
+ * only when somebody reads it, on the marks of whoever that is.
  *
- * @param parts texts and lengths in order
+ * @param key the sentence's name; empty for a sentence that was written in a pattern file, whose
+ *     parts follow each other as they are
+ * @param details what goes into its places: names, lengths, counts and other sentences
  */
-public record Sentence(List<Object> parts) {
+public record Sentence(String key, List<Object> details) {
+  private static final String WRITTEN = "";
+
   /**
    * A length that is no size to cut, and is said on the nearest mark.
    *
@@ -19,48 +24,42 @@ public record Sentence(List<Object> parts) {
    */
   public record Rough(Length length) {}
 
-  /** Copies the parts. */
+  /** Checks the kinds of what goes into it, and copies the list. */
   public Sentence {
-    parts = List.copyOf(parts);
-    for (Object part : parts) {
-      boolean known = part instanceof String || part instanceof Length || part instanceof Rough;
+    details = List.copyOf(details);
+    for (Object detail : details) {
+      boolean known =
+          detail instanceof String
+              || detail instanceof Length
+              || detail instanceof Rough
+              || detail instanceof Number
+              || detail instanceof Sentence;
       if (!known) {
-        throw new IllegalArgumentException("a sentence is made of texts and lengths, not " + part);
+        throw new IllegalArgumentException(
+            "a sentence is made of names, lengths, counts and sentences, not " + detail);
       }
     }
   }
 
   /**
-   * Makes a sentence from the resource bundle.
+   * Makes a sentence.
    *
    * @param key the sentence's name
-   * @param details texts and lengths for its places {0}, {1} and so on
+   * @param details what goes into its places {0}, {1} and so on
    * @return the sentence
    */
   public static Sentence of(String key, Object... details) {
-    // Each place is filled with a private character first, so that lengths stay lengths.
-    Object[] places = new Object[details.length];
-    for (int i = 0; i < details.length; i++) {
-      places[i] = String.valueOf((char) ('\uE000' + i));
-    }
-    List<Object> parts = new ArrayList<>();
-    StringBuilder text = new StringBuilder();
-    for (char c : Words.say(key, places).toCharArray()) {
-      int place = c - '\uE000';
-      if (place >= 0 && place < details.length) {
-        parts.add(text.toString());
-        if (details[place] instanceof Sentence inner) {
-          parts.addAll(inner.parts());
-        } else {
-          parts.add(details[place]);
-        }
-        text.setLength(0);
-      } else {
-        text.append(c);
-      }
-    }
-    parts.add(text.toString());
-    return new Sentence(parts);
+    return new Sentence(key, List.of(details));
+  }
+
+  /**
+   * Makes a sentence that was written in a pattern file.
+   *
+   * @param parts texts and what stands in braces between them, in order
+   * @return the sentence
+   */
+  public static Sentence written(List<Object> parts) {
+    return new Sentence(WRITTEN, parts);
   }
 
   /**
@@ -70,30 +69,35 @@ public record Sentence(List<Object> parts) {
    * @return both
    */
   public Sentence followedBy(Sentence next) {
-    List<Object> joined = new ArrayList<>(parts);
-    joined.add(" ");
-    joined.addAll(next.parts);
-    return new Sentence(joined);
+    return written(List.of(this, " ", next));
   }
 
   /**
-   * Writes the sentence.
+   * Puts the sentence into words.
    *
    * @param format how lengths are written
    * @return the text
    */
   public String say(LengthFormat format) {
-    StringBuilder text = new StringBuilder();
-    for (Object part : parts) {
-      text.append(said(part, format));
+    List<Object> said = new ArrayList<>();
+    for (Object detail : details) {
+      said.add(said(detail, format));
     }
+    if (!key.equals(WRITTEN)) {
+      return Words.say(key, said.toArray());
+    }
+    StringBuilder text = new StringBuilder();
+    said.forEach(text::append);
     return text.toString();
   }
 
-  private static Object said(Object part, LengthFormat format) {
-    if (part instanceof Rough rough) {
+  private static Object said(Object detail, LengthFormat format) {
+    if (detail instanceof Sentence inner) {
+      return inner.say(format);
+    }
+    if (detail instanceof Rough rough) {
       return format.rough(rough.length());
     }
-    return part instanceof Length length ? format.format(length) : part;
+    return detail instanceof Length length ? format.format(length) : detail;
   }
 }

@@ -104,7 +104,7 @@ public final class PatternEvaluator {
             "no-design",
             Severity.ERROR,
             new Place("", List.of(), List.of()),
-            new Sentence(List.of(sentence)),
+            Sentence.written(List.of(sentence)),
             Optional.empty()));
     return Optional.empty();
   }

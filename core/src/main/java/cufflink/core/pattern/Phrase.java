@@ -43,9 +43,9 @@ final class Phrase {
   }
 
   Sentence say(Function<String, Value> scope) {
-    return new Sentence(
+    return Sentence.written(
         parts.stream()
-            .map(part -> part instanceof Formula formula ? written(formula, scope) : part)
+            .<Object>map(part -> part instanceof Formula formula ? written(formula, scope) : part)
             .toList());
   }
 

@@ -150,7 +150,7 @@ class PatternCompilerTest {
     Evaluation evaluation = PatternEvaluator.evaluate(compile().pattern().orElseThrow(), values);
     Finding finding = evaluation.findings().get(0);
     assertEquals(
-        List.of("It is ", Length.ofMillimetres(5), " too tall"), finding.sentence().parts());
+        List.of("It is ", Length.ofMillimetres(5), " too tall"), finding.sentence().details());
     assertEquals(
         Length.ofMillimetres(45),
         finding.fix().orElseThrow().values().length("height").orElseThrow());

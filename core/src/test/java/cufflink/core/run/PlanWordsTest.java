@@ -57,7 +57,7 @@ class PlanWordsTest {
   /** Where a piece goes on no sheet, nothing is proved of the whole job. */
   @Test
   void sheets_ofWhatIsLeft_claimNothing() {
-    Sentence problem = new Sentence(List.of("The part goes on no sheet."));
+    Sentence problem = Sentence.written(List.of("The part goes on no sheet."));
     assertEquals("1 sheet for the rest", said(1, List.of(problem), sheet(false, 1)));
   }
 
