@@ -51,6 +51,11 @@ public record Link(
     return new Link(first, second, angle, from, to, inside, placement, slide, true);
   }
 
+  /**
+   * Says whether its amount is a distance.
+   *
+   * @return false for an angle
+   */
   public boolean slides() {
     return slide != Vec.ZERO;
   }

@@ -28,18 +28,44 @@ public final class Areas {
     return some.isEmpty() ? none() : OverlayNGRobust.union(some);
   }
 
+  /**
+   * Returns no area at all.
+   *
+   * @return an empty area
+   */
   public static Geometry none() {
     return GEOMETRY.createMultiPolygon();
   }
 
+  /**
+   * Returns what two areas have in common.
+   *
+   * @param one an area
+   * @param other another
+   * @return the common area, which may be empty
+   */
   public static Geometry common(Geometry one, Geometry other) {
     return overlay(one, other, OverlayNG.INTERSECTION);
   }
 
+  /**
+   * Takes one area away from another.
+   *
+   * @param one an area
+   * @param other what is taken away
+   * @return what is left, which may be empty
+   */
   public static Geometry without(Geometry one, Geometry other) {
     return overlay(one, other, OverlayNG.DIFFERENCE);
   }
 
+  /**
+   * Joins two areas.
+   *
+   * @param one an area
+   * @param other another
+   * @return all that is in one or the other
+   */
   public static Geometry both(Geometry one, Geometry other) {
     return overlay(one, other, OverlayNG.UNION);
   }

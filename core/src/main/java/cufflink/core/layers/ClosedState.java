@@ -55,6 +55,13 @@ public record ClosedState(boolean isFlat, Length width, Length height, List<Regi
     return regions.stream().mapToInt(Region::plies).max().orElse(0);
   }
 
+  /**
+   * Measures a card as it lies.
+   *
+   * @param pose where its facets are
+   * @param tolerance how near the table counts as lying on it
+   * @return its size and plies
+   */
   public static ClosedState of(Pose pose, Tolerance tolerance) {
     Envelope extent = new Envelope();
     boolean isFlat = true;

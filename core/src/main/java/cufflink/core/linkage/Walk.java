@@ -50,6 +50,13 @@ public final class Walk {
     NONE
   }
 
+  /**
+   * Prepares to walk.
+   *
+   * @param assembly what hangs together
+   * @param stages the stages in order
+   * @param rest the facet that stays on the table
+   */
   public Walk(Assembly assembly, List<Stage> stages, int rest) {
     this.assembly = assembly;
     this.stages = stages;
@@ -247,6 +254,13 @@ public final class Walk {
     return open;
   }
 
+  /**
+   * Returns all amounts at a moment.
+   *
+   * @param moment stages done, from 0 to the number of stages
+   * @return radians of creases and hinges, valley above zero, then distances of slides in hands of
+   *     80 mm
+   */
   public double[] turns(double moment) {
     double inside = Math.max(0, Math.min(moment, stages.size()));
     int stage = (int) Math.floor(inside);
@@ -257,6 +271,12 @@ public final class Walk {
     return way(stage) == Way.SOLVED ? course(stage).at(inside - stage) : drives.at(inside);
   }
 
+  /**
+   * Returns how far what turns most in a stage has turned in it.
+   *
+   * @param moment stages done, from 0 to the number of stages
+   * @return degrees, from 0 to 180
+   */
   public double turned(double moment) {
     double[] before = reached((int) Math.max(0, Math.ceil(moment) - 1));
     double[] now = turns(moment);
@@ -267,14 +287,32 @@ public final class Walk {
     return Math.toDegrees(most);
   }
 
+  /**
+   * Returns how far the two sides of any loop are apart.
+   *
+   * @param moment stages done, from 0 to the number of stages
+   * @return millimetres, zero or more
+   */
   public double apart(double moment) {
     return gap(moment, turns(moment));
   }
 
+  /**
+   * Returns by how much the two sides of any loop are turned against each other.
+   *
+   * @param moment stages done, from 0 to the number of stages
+   * @return radians, zero or more
+   */
   public double askew(double moment) {
     return twist(moment, turns(moment));
   }
 
+  /**
+   * Says whether every loop is closed.
+   *
+   * @param moment stages done, from 0 to the number of stages
+   * @return false if the paper would have to tear
+   */
   public boolean holds(double moment) {
     double inside = Math.max(0, Math.min(moment, stages.size()));
     int stage = (int) Math.floor(inside);
@@ -282,12 +320,23 @@ public final class Walk {
     return solved || closes(inside, turns(inside), Tolerance.FOLDED);
   }
 
+  /**
+   * Returns the moment that can be shown.
+   *
+   * @param moment stages done, from 0 to the number of stages
+   * @return the same, or the nearer end of a stage that is known at its ends only
+   */
   public double shown(double moment) {
     double inside = Math.max(0, Math.min(moment, stages.size()));
     int stage = (int) Math.min(Math.floor(inside), stages.size() - 1);
     return stage < 0 || way(stage) != Way.NONE ? inside : Math.round(inside);
   }
 
+  /**
+   * Says whether every stage can be shown on its way.
+   *
+   * @return false if one is known at its ends only
+   */
   public boolean movesThroughout() {
     for (int stage = 0; stage < ways.length; stage++) {
       if (way(stage) == Way.NONE) {
@@ -297,6 +346,11 @@ public final class Walk {
     return true;
   }
 
+  /**
+   * Finds the first stage that does not move, or could move in more ways than one.
+   *
+   * @return where it is stuck; empty if all stages move in one way
+   */
   public Optional<Stuck> stuck() {
     for (int stage = 0; stage < ways.length; stage++) {
       if (way(stage) == Way.NONE) {

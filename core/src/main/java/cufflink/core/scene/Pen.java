@@ -17,6 +17,13 @@ public final class Pen {
   private final double left;
   private final double top;
 
+  /**
+   * Prepares to draw.
+   *
+   * @param scale pixels for a millimetre, above zero
+   * @param left where the paper begins, in pixels from the left
+   * @param top where it begins, in pixels from the top
+   */
   public Pen(double scale, double left, double top) {
     this(new ArrayList<>(), scale, left, top);
   }
@@ -33,10 +40,21 @@ public final class Pen {
     return new Pen(marks, otherScale, otherLeft, otherTop);
   }
 
+  /**
+   * Returns how large paper is drawn.
+   *
+   * @return pixels for a millimetre
+   */
   public double scale() {
     return scale;
   }
 
+  /**
+   * Finds a place of the paper on the surface.
+   *
+   * @param paper millimetres from the paper's upper left corner
+   * @return pixels
+   */
   public Spot place(Spot paper) {
     return new Spot(x(paper.x()), y(paper.y()));
   }
@@ -46,28 +64,63 @@ public final class Pen {
     return new Spot((surface.x() - left) / scale, (surface.y() - top) / scale);
   }
 
+  /**
+   * Finds how far to the right a place is.
+   *
+   * @param millimetres from the paper's left edge
+   * @return pixels
+   */
   public double x(double millimetres) {
     return left + millimetres * scale;
   }
 
+  /**
+   * Finds how far down a place is.
+   *
+   * @param millimetres from the paper's top edge
+   * @return pixels
+   */
   public double y(double millimetres) {
     return top + millimetres * scale;
   }
 
+  /**
+   * Fills a shape.
+   *
+   * @param surface its corners in pixels
+   * @param fill with what
+   * @param light how light it is, from 0 to 1
+   * @param ref what it stands for
+   */
   public void shape(List<Spot> surface, Fill fill, double light, Ref ref) {
     marks.add(new Shape(surface, fill, light, ref));
   }
 
+  /**
+   * Draws a line.
+   *
+   * @param ink with which ink
+   * @param ref what it stands for
+   * @param surface its places in pixels, two or more
+   */
   public void stroke(Ink ink, Ref ref, Spot... surface) {
     marks.add(new Stroke(List.of(surface), ink, ref));
   }
 
+  /**
+   * Draws a line that ends where it begins.
+   *
+   * @param surface its corners in pixels
+   * @param ink with which ink
+   * @param ref what it stands for
+   */
   public void outline(List<Spot> surface, Ink ink, Ref ref) {
     List<Spot> closed = new ArrayList<>(surface);
     closed.add(surface.get(0));
     marks.add(new Stroke(closed, ink, ref));
   }
 
+  /** Writes a text at a place in pixels and returns it. */
   public Caption caption(
       double x, double y, String text, double size, Anchor anchor, Tone tone, Ref ref) {
     Caption caption = new Caption(new Spot(x, y), text, size, anchor, tone, ref);
@@ -75,6 +128,12 @@ public final class Pen {
     return caption;
   }
 
+  /**
+   * Returns what was drawn.
+   *
+   * @param surface what it was drawn for
+   * @return the drawing
+   */
   public Drawing drawing(Surface surface) {
     return new Drawing(surface.width(), surface.height(), scale, marks);
   }

@@ -33,6 +33,7 @@ public final class SlipView extends ScrollPane {
   private final Map<Subject, RowView> rows = new LinkedHashMap<>();
   private List<String> shape = List.of();
   private Optional<Subject> typed = Optional.empty();
+  private Optional<Subject> lookedAt = Optional.empty();
   private IntConsumer stageChooser = stage -> {};
 
   /**
@@ -171,11 +172,13 @@ public final class SlipView extends ScrollPane {
       public void look() {
         looked.look(bench.station().get(), row.subject());
         rows.get(row.subject()).pseudoClassStateChanged(MOVED, false);
+        lookedAt = Optional.of(row.subject());
         bench.chosen().set(rows.get(row.subject()).row().refs());
       }
 
       @Override
       public void lookAway() {
+        lookedAt = Optional.empty();
         bench.chosen().set(Set.of());
       }
 
@@ -223,10 +226,18 @@ public final class SlipView extends ScrollPane {
     return result.value().isPresent() ? Optional.empty() : Optional.of(result.problem());
   }
 
+  /**
+   * Lights the line that is looked at, or those of what is pointed at on the paper. What a value
+   * moves is found by moving it, which is not done for every line at every key.
+   */
   private void light(Set<Ref> refs) {
-    rows.values()
-        .forEach(
-            view ->
-                view.pseudoClassStateChanged(LIT, !Collections.disjoint(view.row().refs(), refs)));
+    rows.forEach(
+        (subject, view) -> view.pseudoClassStateChanged(LIT, isLit(subject, view.row(), refs)));
+  }
+
+  private boolean isLit(Subject subject, SlipRow row, Set<Ref> refs) {
+    return lookedAt
+        .map(subject::equals)
+        .orElseGet(() -> !refs.isEmpty() && !Collections.disjoint(row.refs(), refs));
   }
 }

@@ -167,6 +167,23 @@ class MainWindowTest {
     }
   }
 
+  /** What every value moves is found when it is pointed at, not for each key that is pressed. */
+  @Test
+  void typing_lightsItsOwnLine_andLooksForNoOther(FxRobot robot) {
+    window.lay(robot, 0);
+    robot.doubleClickOn(field(robot, "Left flap")).push(KeyCode.SHORTCUT, KeyCode.A).write("61");
+    WaitForAsyncUtils.waitForFxEvents();
+    Set<Node> lit =
+        robot.lookup(".slip-row").queryAll().stream()
+            .filter(
+                node ->
+                    node.getPseudoClassStates().stream()
+                        .anyMatch(each -> each.getPseudoClassName().equals("lit")))
+            .collect(java.util.stream.Collectors.toSet());
+    assertEquals(1, lit.size());
+    assertTrue(lit.iterator().next().lookupAll(".slip-field").size() > 0);
+  }
+
   @Test
   void typing_nonsense_saysSoBelowTheNumber(FxRobot robot) {
     window.lay(robot, 0);
