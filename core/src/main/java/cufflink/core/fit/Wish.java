@@ -22,41 +22,47 @@ import java.util.stream.Stream;
 /**
  * What a maker is looking for on the shelf.
  *
- * @param does what the card must do, such as "stands"
- * @param item what it is to hold
- * @param sheet the sheet it is to come from
- * @param envelope the envelope it is to go into
- * @param minutes the most time it may take
+ * @param purpose what the card must be
+ * @param source what it is to come from, and go into
+ * @param span how large it may be
  * @param priority what matters most; the easiest come first if nothing does
- * @param least the smallest closed card that will do, turned either way
- * @param most the largest closed card that will do, turned either way
- * @param copies how many cards, from 1 to 10000
- * @param text words of its name or description
  */
-public record Wish(
-    Optional<String> does,
-    Optional<HeldItem> item,
-    Optional<Sheet> sheet,
-    Optional<Envelope> envelope,
-    Optional<Integer> minutes,
-    Optional<Priority> priority,
-    Optional<Extent> least,
-    Optional<Extent> most,
-    int copies,
-    String text) {
+public record Wish(Purpose purpose, Source source, Span span, Optional<Priority> priority) {
+  /**
+   * What a card must be.
+   *
+   * @param does what it must do, such as "stands"
+   * @param item what it is to hold
+   * @param minutes the most time it may take
+   * @param text words of its name or description
+   */
+  public record Purpose(
+      Optional<String> does, Optional<HeldItem> item, Optional<Integer> minutes, String text) {}
+
+  /**
+   * What a card is to come from, and go into.
+   *
+   * @param sheet the sheet
+   * @param envelope the envelope
+   * @param copies how many cards, from 1 to 10000
+   */
+  public record Source(Optional<Sheet> sheet, Optional<Envelope> envelope, int copies) {}
+
+  /**
+   * How large a closed card may be, turned either way.
+   *
+   * @param least the smallest that will do
+   * @param most the largest that will do
+   */
+  public record Span(Optional<Extent> least, Optional<Extent> most) {}
+
   /** Anything. */
   public static final Wish ANYTHING =
       new Wish(
-          Optional.empty(),
-          Optional.empty(),
-          Optional.empty(),
-          Optional.empty(),
-          Optional.empty(),
-          Optional.empty(),
-          Optional.empty(),
-          Optional.empty(),
-          1,
-          "");
+          new Purpose(Optional.empty(), Optional.empty(), Optional.empty(), ""),
+          new Source(Optional.empty(), Optional.empty(), 1),
+          new Span(Optional.empty(), Optional.empty()),
+          Optional.empty());
 
   /** What a card can be asked to do, as pattern files name it. */
   public static final List<String> ABILITIES =
@@ -74,13 +80,13 @@ public record Wish(
     List<Pattern> wanted = patterns.stream().filter(this::suits).toList();
     Question question =
         new Question(
-            sheet.map(List::of).orElse(sheets),
-            envelope.map(List::of).orElse(List.of()),
+            sheet().map(List::of).orElse(sheets),
+            envelope().map(List::of).orElse(List.of()),
             Envelope.usualClearance(marks),
-            item,
-            least,
-            most,
-            copies,
+            item(),
+            least(),
+            most(),
+            copies(),
             marks,
             priority.orElse(asUsual()));
     Comparator<Offer> usualFirst =
@@ -97,19 +103,19 @@ public record Wish(
   }
 
   private Priority asUsual() {
-    if (envelope.isPresent()) {
+    if (envelope().isPresent()) {
       return Priority.BEST_ENVELOPE;
     }
-    return sheet.isPresent() ? Priority.LARGEST : Priority.LEAST_PAPER;
+    return sheet().isPresent() ? Priority.LARGEST : Priority.LEAST_PAPER;
   }
 
   /** Says whether nothing asks for another size than a construction usually has. */
   private boolean isFree() {
-    return envelope.isEmpty()
-        && sheet.isEmpty()
+    return envelope().isEmpty()
+        && sheet().isEmpty()
         && priority.isEmpty()
-        && least.isEmpty()
-        && most.isEmpty();
+        && least().isEmpty()
+        && most().isEmpty();
   }
 
   /** Returns how far an offer is from the usual size of its construction. */
@@ -129,9 +135,10 @@ public record Wish(
   public boolean suits(Pattern pattern) {
     String words =
         (pattern.name() + " " + pattern.about() + " " + pattern.id()).toLowerCase(Locale.ROOT);
-    return does.map(pattern.does()::contains).orElse(true)
-        && minutes.map(most -> pattern.effort().minutes() <= most).orElse(true)
-        && Stream.of(text.toLowerCase(Locale.ROOT).strip().split("\\s+")).allMatch(words::contains);
+    return does().map(pattern.does()::contains).orElse(true)
+        && minutes().map(most -> pattern.effort().minutes() <= most).orElse(true)
+        && Stream.of(text().toLowerCase(Locale.ROOT).strip().split("\\s+"))
+            .allMatch(words::contains);
   }
 
   /**
@@ -141,97 +148,116 @@ public record Wish(
    * @return the sheet or the envelope that was asked for, or nothing in particular
    */
   public Goal goal(Marks marks) {
-    if (envelope.isPresent()) {
-      return new Goal.ForEnvelope(envelope.get(), Envelope.usualClearance(marks));
+    if (envelope().isPresent()) {
+      return new Goal.ForEnvelope(envelope().get(), Envelope.usualClearance(marks));
     }
-    return sheet.isPresent() ? new Goal.FromSheet(sheet.get()) : new Goal.Free();
+    return sheet().isPresent() ? new Goal.FromSheet(sheet().get()) : new Goal.Free();
+  }
+
+  /** Returns what the card must do. */
+  public Optional<String> does() {
+    return purpose.does();
+  }
+
+  /** Returns what it is to hold. */
+  public Optional<HeldItem> item() {
+    return purpose.item();
+  }
+
+  /** Returns the most time it may take. */
+  public Optional<Integer> minutes() {
+    return purpose.minutes();
+  }
+
+  /** Returns words of its name or description. */
+  public String text() {
+    return purpose.text();
+  }
+
+  /** Returns the sheet it is to come from. */
+  public Optional<Sheet> sheet() {
+    return source.sheet();
+  }
+
+  /** Returns the envelope it is to go into. */
+  public Optional<Envelope> envelope() {
+    return source.envelope();
+  }
+
+  /** Returns how many cards. */
+  public int copies() {
+    return source.copies();
+  }
+
+  /** Returns the smallest closed card that will do. */
+  public Optional<Extent> least() {
+    return span.least();
+  }
+
+  /** Returns the largest closed card that will do. */
+  public Optional<Extent> most() {
+    return span.most();
   }
 
   /** Returns the wish with another ability. */
   public Wish withDoes(Optional<String> now) {
-    Copy copy = new Copy();
-    copy.does = now;
-    return copy.wish();
+    return with(new Purpose(now, item(), minutes(), text()));
   }
 
   /** Returns the wish with another thing to hold. */
   public Wish withItem(Optional<HeldItem> now) {
-    Copy copy = new Copy();
-    copy.item = now;
-    return copy.wish();
-  }
-
-  /** Returns the wish with another sheet. */
-  public Wish withSheet(Optional<Sheet> now) {
-    Copy copy = new Copy();
-    copy.sheet = now;
-    return copy.wish();
-  }
-
-  /** Returns the wish with another envelope. */
-  public Wish withEnvelope(Optional<Envelope> now) {
-    Copy copy = new Copy();
-    copy.envelope = now;
-    return copy.wish();
+    return with(new Purpose(does(), now, minutes(), text()));
   }
 
   /** Returns the wish with other time. */
   public Wish withMinutes(Optional<Integer> now) {
-    Copy copy = new Copy();
-    copy.minutes = now;
-    return copy.wish();
-  }
-
-  /** Returns the wish with another order. */
-  public Wish withPriority(Optional<Priority> now) {
-    Copy copy = new Copy();
-    copy.priority = now;
-    return copy.wish();
-  }
-
-  /** Returns the wish with another smallest card. */
-  public Wish withLeast(Optional<Extent> now) {
-    Copy copy = new Copy();
-    copy.least = now;
-    return copy.wish();
-  }
-
-  /** Returns the wish with another largest card. */
-  public Wish withMost(Optional<Extent> now) {
-    Copy copy = new Copy();
-    copy.most = now;
-    return copy.wish();
-  }
-
-  /** Returns the wish for another number of cards, from 1 to 10000. */
-  public Wish withCopies(int now) {
-    Copy copy = new Copy();
-    copy.copies = now;
-    return copy.wish();
+    return with(new Purpose(does(), item(), now, text()));
   }
 
   /** Returns the wish with other words. */
   public Wish withText(String now) {
-    Copy copy = new Copy();
-    copy.text = now;
-    return copy.wish();
+    return with(new Purpose(does(), item(), minutes(), now));
   }
 
-  /** This wish on its way to becoming another one. */
-  private final class Copy {
-    private Optional<String> does = Wish.this.does;
-    private Optional<HeldItem> item = Wish.this.item;
-    private Optional<Sheet> sheet = Wish.this.sheet;
-    private Optional<Envelope> envelope = Wish.this.envelope;
-    private Optional<Integer> minutes = Wish.this.minutes;
-    private Optional<Priority> priority = Wish.this.priority;
-    private Optional<Extent> least = Wish.this.least;
-    private Optional<Extent> most = Wish.this.most;
-    private int copies = Wish.this.copies;
-    private String text = Wish.this.text;
+  /** Returns the wish with another sheet. */
+  public Wish withSheet(Optional<Sheet> now) {
+    return with(new Source(now, envelope(), copies()));
+  }
 
-    Wish wish() {
-      return new Wish(does, item, sheet, envelope, minutes, priority, least, most, copies, text);
-    }
+  /** Returns the wish with another envelope. */
+  public Wish withEnvelope(Optional<Envelope> now) {
+    return with(new Source(sheet(), now, copies()));
+  }
+
+  /** Returns the wish with another number of cards, from 1 to 10000. */
+  public Wish withCopies(int now) {
+    return with(new Source(sheet(), envelope(), now));
+  }
+
+  /** Returns the wish with another smallest card. */
+  public Wish withLeast(Optional<Extent> now) {
+    return with(new Span(now, most()));
+  }
+
+  /** Returns the wish with another largest card. */
+  public Wish withMost(Optional<Extent> now) {
+    return with(new Span(least(), now));
+  }
+
+  /** Returns the wish with another order. */
+  public Wish withPriority(Optional<Priority> now) {
+    return new Wish(purpose, source, span, now);
+  }
+
+  private Wish with(Purpose now) {
+    return new Wish(now, source, span, priority);
+  }
+
+  private Wish with(Source now) {
+    return new Wish(purpose, now, span, priority);
+  }
+
+  private Wish with(Span now) {
+    return new Wish(purpose, source, now, priority);
   }
 }
