@@ -7,14 +7,14 @@ import java.util.Optional;
 /**
  * Something about a design that a maker should know before cutting.
  *
- * @param kind a short name that stays the same, for scripts, such as "layer-over-score"
+ * @param kind what it is about
  * @param severity how bad it is
  * @param place where it is
  * @param sentence what will happen at the table
  * @param fix the cure, if there is one
  */
 public record Finding(
-    String kind, Severity severity, Place place, Sentence sentence, Optional<Fix> fix) {
+    FindingKind kind, Severity severity, Place place, Sentence sentence, Optional<Fix> fix) {
 
   /** How bad a finding is. */
   public enum Severity {

@@ -8,6 +8,7 @@ import cufflink.core.design.Stage;
 import cufflink.core.finding.Finding;
 import cufflink.core.finding.Finding.Place;
 import cufflink.core.finding.Finding.Severity;
+import cufflink.core.finding.FindingKind;
 import cufflink.core.finding.Sentence;
 import cufflink.core.flat.Crease;
 import cufflink.core.flat.FlatPattern;
@@ -66,7 +67,7 @@ final class FoldFindings {
     for (Sentence cure : cures(flat, fault)) {
       sentence = sentence.followedBy(cure);
     }
-    String kind = "vertex-" + fault.kind().name().toLowerCase(Locale.ROOT);
+    FindingKind kind = FindingKind.valueOf("VERTEX_" + fault.kind().name());
     return new Finding(
         kind, Severity.ERROR, Place.on(flat.piece().id(), scores), sentence, Optional.empty());
   }
@@ -119,11 +120,11 @@ final class FoldFindings {
             });
   }
 
-  private static String kind(Stuck stuck) {
+  private static FindingKind kind(Stuck stuck) {
     if (stuck.loose() > 0) {
-      return "stage-loose";
+      return FindingKind.STAGE_LOOSE;
     }
-    return stuck.proved() ? "stage-stuck" : "stage-unknown";
+    return stuck.proved() ? FindingKind.STAGE_STUCK : FindingKind.STAGE_UNKNOWN;
   }
 
   private static Sentence sentence(FoldModel model, Stage stage, Stuck stuck) {
@@ -169,7 +170,7 @@ final class FoldFindings {
   static Finding tooLarge(FoldModel model) {
     return finding(
         model,
-        "too-many-facets",
+        FindingKind.TOO_MANY_FACETS,
         Sentence.of(
             "fold.too-large",
             model.flat().piece().label(),
@@ -179,10 +180,12 @@ final class FoldFindings {
 
   static Finding orderUnknown(FoldModel model) {
     return finding(
-        model, "layers-unknown", Sentence.of("fold.order-unknown", model.flat().piece().label()));
+        model,
+        FindingKind.LAYERS_UNKNOWN,
+        Sentence.of("fold.order-unknown", model.flat().piece().label()));
   }
 
-  private static Finding finding(FoldModel model, String kind, Sentence sentence) {
+  private static Finding finding(FoldModel model, FindingKind kind, Sentence sentence) {
     Place place = Place.on(model.flat().piece().id());
     return new Finding(kind, Severity.WARNING, place, sentence, Optional.empty());
   }
@@ -197,7 +200,7 @@ final class FoldFindings {
       place = Place.on(model.assembly().pieceOf(where.first()).id(), where.score().id());
     }
     return new Finding(
-        "layers-clash",
+        FindingKind.LAYERS_CLASH,
         Severity.ERROR,
         place,
         Sentence.of("fold.clash", model.flat().piece().label()),
@@ -223,7 +226,12 @@ final class FoldFindings {
                 whole(model.turned(each.moment())));
         String piece = assembly.pieceOf(each.facet()).id();
         findings.add(
-            new Finding("catches", Severity.WARNING, Place.on(piece), sentence, Optional.empty()));
+            new Finding(
+                FindingKind.CATCHES,
+                Severity.WARNING,
+                Place.on(piece),
+                sentence,
+                Optional.empty()));
       }
     }
     return findings;
@@ -248,7 +256,8 @@ final class FoldFindings {
               Length.fromMillimetres(each.to().y()));
       Place place = Place.on(piece.id(), crease.score().id());
       findings.add(
-          new Finding("crease-missing", Severity.ERROR, place, sentence, Optional.empty()));
+          new Finding(
+              FindingKind.CREASE_MISSING, Severity.ERROR, place, sentence, Optional.empty()));
     }
     return findings;
   }
@@ -269,7 +278,7 @@ final class FoldFindings {
                   "fold.outside-worked", model.stages().get(stage).title(), piece.label(), amount);
       findings.add(
           new Finding(
-              "sticks-out",
+              FindingKind.STICKS_OUT,
               closed ? Severity.ERROR : Severity.WARNING,
               Place.on(piece.id()),
               sentence,

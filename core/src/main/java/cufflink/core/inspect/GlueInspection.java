@@ -8,6 +8,7 @@ import cufflink.core.design.Zone;
 import cufflink.core.finding.Finding;
 import cufflink.core.finding.Finding.Place;
 import cufflink.core.finding.Finding.Severity;
+import cufflink.core.finding.FindingKind;
 import cufflink.core.finding.Sentence;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
@@ -42,7 +43,7 @@ final class GlueInspection {
     Length over = joint.area().over(piece.width(), piece.height());
     if (over.isPositive()) {
       add(
-          "hangs-over",
+          FindingKind.HANGS_OVER,
           Place.on(piece.id(), joint.id()),
           Sentence.of("inspect.hangs-over", joint.label(), over, piece.label()));
     }
@@ -52,7 +53,7 @@ final class GlueInspection {
       checkZones(joint, glue, piece);
       if (closes(glue, joint)) {
         add(
-            "glued-shut",
+            FindingKind.GLUED_SHUT,
             Place.on(piece.id(), joint.id()),
             Sentence.of("inspect.glued-shut", joint.label()));
       }
@@ -63,7 +64,7 @@ final class GlueInspection {
   private void checkPaper(Joint joint, Area glue, Piece piece) {
     if (glue.over(piece.width(), piece.height()).isPositive() || !lies(glue, piece)) {
       add(
-          "glue-off-paper",
+          FindingKind.GLUE_OFF_PAPER,
           Place.on(piece.id(), joint.id()),
           Sentence.of("inspect.glue-off", joint.label(), piece.label()));
     }
@@ -81,7 +82,7 @@ final class GlueInspection {
     for (Score score : piece.scores()) {
       if (score.folds() && runsThrough(score, glue)) {
         add(
-            "glue-on-score",
+            FindingKind.GLUE_ON_SCORE,
             Place.on(piece.id(), joint.id(), score.id()),
             Sentence.of("inspect.glue-score", joint.label(), score.label()));
       }
@@ -103,7 +104,7 @@ final class GlueInspection {
       boolean same = zone.on().equals(piece.id()) && zone.face() == joint.face();
       if (same && zone.area().overlaps(glue)) {
         add(
-            "glue-in-the-way",
+            FindingKind.GLUE_IN_THE_WAY,
             Place.on(piece.id(), joint.id(), zone.id()),
             Sentence.of("inspect.glue-zone", joint.label(), zone.label()));
       }
@@ -127,7 +128,7 @@ final class GlueInspection {
     return touches && along.times(2).compareTo(mouth) > 0;
   }
 
-  private void add(String kind, Place place, Sentence sentence) {
+  private void add(FindingKind kind, Place place, Sentence sentence) {
     findings.add(new Finding(kind, Severity.ERROR, place, sentence, Optional.empty()));
   }
 }

@@ -8,6 +8,7 @@ import cufflink.core.design.Score;
 import cufflink.core.finding.Finding;
 import cufflink.core.finding.Finding.Place;
 import cufflink.core.finding.Finding.Severity;
+import cufflink.core.finding.FindingKind;
 import cufflink.core.finding.Sentence;
 import cufflink.core.fit.Goal;
 import cufflink.core.flat.FlatPattern;
@@ -73,7 +74,7 @@ public final class Inspection {
   private void noteFoam(Goal.ForEnvelope wanted) {
     findings.add(
         new Finding(
-            "raised-in-envelope",
+            FindingKind.RAISED_IN_ENVELOPE,
             Severity.WARNING,
             Place.on(design.layers().get(0).on(), design.layers().get(0).id()),
             Sentence.of("inspect.foam", wanted.envelope().label()),
@@ -88,7 +89,7 @@ public final class Inspection {
             .forEach(
                 score ->
                     add(
-                        "band-on-fold",
+                        FindingKind.BAND_ON_FOLD,
                         Place.on(piece.id(), band.id(), score.id()),
                         Sentence.of("inspect.band-fold", band.label(), score.label())));
       }
@@ -106,7 +107,7 @@ public final class Inspection {
             .max(closed.height().minus(design.finishedHeight()));
     if (over.toMillimetres() > Tolerance.FOLDED.length()) {
       add(
-          "sticks-out",
+          FindingKind.STICKS_OUT,
           Place.on(design.base().id()),
           Sentence.of(
               "inspect.sticks-out",
@@ -120,7 +121,7 @@ public final class Inspection {
 
   private void noteTear() {
     add(
-        "does-not-close",
+        FindingKind.DOES_NOT_CLOSE,
         Place.on(design.base().id()),
         Sentence.of("inspect.tear", design.base().label()));
   }
@@ -129,14 +130,17 @@ public final class Inspection {
   private void checkItem(HeldItem item) {
     Optional<Pocket> found = Pocket.best(design.pockets(), item);
     if (found.isEmpty()) {
-      add("no-pocket", Place.on(design.base().id()), Sentence.of("inspect.pocket", item.label()));
+      add(
+          FindingKind.NO_POCKET,
+          Place.on(design.base().id()),
+          Sentence.of("inspect.pocket", item.label()));
       return;
     }
     Pocket best = found.get();
     Length clearance = best.clearance(item);
     if (clearance.compareTo(Length.ZERO) < 0) {
       add(
-          "item-too-large",
+          FindingKind.ITEM_TOO_LARGE,
           Place.on(best.on(), best.id()),
           Sentence.of(
               "inspect.item",
@@ -156,7 +160,7 @@ public final class Inspection {
             && design.finishedHeight().equals(asked.height()))) {
       findings.add(
           new Finding(
-              "other-size",
+              FindingKind.OTHER_SIZE,
               Severity.WARNING,
               Place.on(design.base().id()),
               Sentence.of(
@@ -172,7 +176,7 @@ public final class Inspection {
         if (piece.paper() != PaperKind.RIBBON
             && !from.sheet().holds(piece.width(), piece.height())) {
           add(
-              "off-the-sheet",
+              FindingKind.OFF_THE_SHEET,
               Place.on(piece.id()),
               Sentence.of(
                   "inspect.sheet",
@@ -190,7 +194,7 @@ public final class Inspection {
             .envelope()
             .takes(design.finishedWidth(), design.finishedHeight(), wanted.clearance())) {
       add(
-          "envelope-too-small",
+          FindingKind.ENVELOPE_TOO_SMALL,
           Place.on(design.base().id()),
           Sentence.of(
               "inspect.envelope",
@@ -203,7 +207,7 @@ public final class Inspection {
     }
   }
 
-  private void add(String kind, Place place, Sentence sentence) {
+  private void add(FindingKind kind, Place place, Sentence sentence) {
     findings.add(new Finding(kind, Severity.ERROR, place, sentence, Optional.empty()));
   }
 }

@@ -7,6 +7,7 @@ import cufflink.core.design.Score;
 import cufflink.core.finding.Finding;
 import cufflink.core.finding.Finding.Place;
 import cufflink.core.finding.Finding.Severity;
+import cufflink.core.finding.FindingKind;
 import cufflink.core.finding.Sentence;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
@@ -49,7 +50,7 @@ final class LayerInspection {
         if (under.on().equals(over.on()) && under.face() == over.face() && straddles(under, over)) {
           findings.add(
               new Finding(
-                  "layer-over-border",
+                  FindingKind.LAYER_OVER_BORDER,
                   Severity.WARNING,
                   Place.on(over.on(), over.id(), under.id()),
                   Sentence.of("inspect.layer-border", over.label(), under.label()),
@@ -76,7 +77,7 @@ final class LayerInspection {
       if (crosses(shape, score.line())) {
         String key = score.folds() ? "inspect.layer-fold" : "inspect.layer-band";
         add(
-            "layer-over-score",
+            FindingKind.LAYER_OVER_SCORE,
             Place.on(piece.id(), layer.id(), score.id()),
             Sentence.of(key, layer.label(), score.label()));
       }
@@ -84,7 +85,7 @@ final class LayerInspection {
     Length over = over(layer, piece);
     if (over.isPositive()) {
       add(
-          "layer-over-edge",
+          FindingKind.LAYER_OVER_EDGE,
           Place.on(piece.id(), layer.id()),
           Sentence.of("inspect.layer-edge", layer.label(), over, piece.label()));
     }
@@ -162,7 +163,7 @@ final class LayerInspection {
     return new Coordinate(point.x().toMillimetres(), point.y().toMillimetres());
   }
 
-  private void add(String kind, Place place, Sentence sentence) {
+  private void add(FindingKind kind, Place place, Sentence sentence) {
     findings.add(new Finding(kind, Severity.ERROR, place, sentence, Optional.empty()));
   }
 }

@@ -3,6 +3,7 @@ package cufflink.core.inspect;
 import cufflink.core.finding.Finding;
 import cufflink.core.finding.Finding.Place;
 import cufflink.core.finding.Finding.Severity;
+import cufflink.core.finding.FindingKind;
 import cufflink.core.finding.Sentence;
 import cufflink.core.flat.Crease;
 import cufflink.core.flat.FlatPattern;
@@ -29,7 +30,7 @@ final class PaperInspection {
     }
     return Optional.of(
         new Finding(
-            "falls-apart",
+            FindingKind.FALLS_APART,
             Severity.ERROR,
             Place.on(flat.piece().id()),
             Sentence.of("inspect.falls-apart", flat.piece().label()),

@@ -7,6 +7,7 @@ import cufflink.core.design.PaperKind;
 import cufflink.core.finding.Finding;
 import cufflink.core.finding.Finding.Place;
 import cufflink.core.finding.Finding.Severity;
+import cufflink.core.finding.FindingKind;
 import cufflink.core.finding.Sentence;
 import cufflink.core.fold.Sight;
 import cufflink.core.paper.Paper;
@@ -66,7 +67,7 @@ final class PrintInspection {
       if (shown.layer().isPresent() && isWrong(shown) && told.add(name)) {
         findings.add(
             new Finding(
-                "print-direction",
+                FindingKind.PRINT_DIRECTION,
                 Severity.WARNING,
                 place(shown),
                 Sentence.of("fold.print-open", name, model.stages().get(state.done() - 1).title()),
@@ -99,7 +100,7 @@ final class PrintInspection {
     boolean turns = !onItsSide && shown.layer().filter(each -> !each.shape().isHalf()).isPresent();
     String key = onItsSide ? "fold.print-side" : turns ? "fold.print-turn" : "fold.print-down";
     return new Finding(
-        "print-direction",
+        FindingKind.PRINT_DIRECTION,
         turns ? Severity.WARNING : Severity.ERROR,
         place(shown),
         Sentence.of(key, name),

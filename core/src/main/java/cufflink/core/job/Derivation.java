@@ -5,6 +5,7 @@ import cufflink.core.design.Design;
 import cufflink.core.finding.Finding;
 import cufflink.core.finding.Finding.Place;
 import cufflink.core.finding.Finding.Severity;
+import cufflink.core.finding.FindingKind;
 import cufflink.core.finding.Sentence;
 import cufflink.core.inspect.FoldReport;
 import cufflink.core.inspect.Inspection;
@@ -99,7 +100,7 @@ public record Derivation(
 
   private static Finding noPaper(Design design) {
     return new Finding(
-        "no-design",
+        FindingKind.NO_DESIGN,
         Severity.ERROR,
         Place.on(design.base().id()),
         Sentence.of("design.no-paper", design.base().label()),

@@ -7,6 +7,7 @@ import cufflink.core.finding.Finding;
 import cufflink.core.finding.Finding.Fix;
 import cufflink.core.finding.Finding.Place;
 import cufflink.core.finding.Finding.Severity;
+import cufflink.core.finding.FindingKind;
 import cufflink.core.finding.Sentence;
 import cufflink.core.measure.Length;
 import cufflink.core.value.Setting;
@@ -101,7 +102,7 @@ public final class PatternEvaluator {
   private Optional<Design> none(String sentence) {
     findings.add(
         new Finding(
-            "no-design",
+            FindingKind.NO_DESIGN,
             Severity.ERROR,
             new Place("", List.of(), List.of()),
             Sentence.written(List.of(sentence)),
@@ -133,7 +134,7 @@ public final class PatternEvaluator {
     Setting cure = setting(parameter, limit);
     Object written = parameter.isLength() ? Length.ofUnits(limit) : Long.toString(limit);
     return new Finding(
-        "value-limit",
+        FindingKind.VALUE_LIMIT,
         Severity.ERROR,
         Place.of(parameter.id()),
         Sentence.of(key, parameter.label(), written),
@@ -151,7 +152,7 @@ public final class PatternEvaluator {
 
   private Finding broken(Rule rule, Scope scope) {
     return new Finding(
-        "rule",
+        FindingKind.RULE,
         rule.severity(),
         rule.place(),
         rule.otherwise().say(scope),

@@ -150,6 +150,7 @@ class MiuraTest {
     Design design =
         Strips.design(model.flat().piece(), model.stages(), Strips.point(SIDE, SIDE / 2));
     List<Finding> findings = FoldReport.of(design, model, Materials.USUAL, () -> false).findings();
-    assertEquals(List.of("too-many-facets"), findings.stream().map(Finding::kind).toList());
+    assertEquals(
+        List.of("too-many-facets"), findings.stream().map(each -> each.kind().id()).toList());
   }
 }

@@ -109,7 +109,7 @@ class FoldReportTest {
   void print_onATopFoldCard_isTold() {
     Papers leaves = new Papers(Paper.CARD, Paper.PATTERNED.withPrint(Paper.Print.UPRIGHT));
     Finding turn = report(topFold(front(Layer.Shape.WHOLE)), leaves).findings().get(0);
-    assertEquals("print-direction", turn.kind());
+    assertEquals("print-direction", turn.kind().id());
     assertEquals(
         "Glue the front layer on turned round, or its print is upside down when the card is"
             + " closed.",
@@ -166,7 +166,7 @@ class FoldReportTest {
             Strips.point(95, 30));
     assertTrue(report(staggered, Papers.USUAL).findings().isEmpty());
     List<String> caught =
-        report(uneven, Papers.USUAL).findings().stream().map(Finding::kind).toList();
+        report(uneven, Papers.USUAL).findings().stream().map(each -> each.kind().id()).toList();
     assertEquals(List.of("catches"), caught);
   }
 
@@ -183,7 +183,7 @@ class FoldReportTest {
     Design design =
         Strips.design(piece, List.of(new Stage("Fold", "base", drive)), Strips.point(80, 80));
     Finding finding = report(design, Papers.USUAL).findings().get(0);
-    assertEquals("vertex-angles", finding.kind());
+    assertEquals("vertex-angles", finding.kind().id());
     assertEquals(List.of("a", "b", "c", "d"), finding.place().lines().stream().sorted().toList());
     assertTrue(
         finding
@@ -203,7 +203,8 @@ class FoldReportTest {
   @Test
   void layers_thatClash_areFound() {
     Design roll = Strips.strip(30, Fold.VALLEY, false, 20, 20, 18, 25);
-    List<String> kinds = report(roll, Papers.USUAL).findings().stream().map(Finding::kind).toList();
+    List<String> kinds =
+        report(roll, Papers.USUAL).findings().stream().map(each -> each.kind().id()).toList();
     assertTrue(kinds.contains("layers-clash"), kinds::toString);
   }
 

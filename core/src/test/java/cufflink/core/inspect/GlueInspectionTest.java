@@ -89,7 +89,7 @@ class GlueInspectionTest {
   }
 
   private static List<String> kinds(List<Finding> findings) {
-    return findings.stream().map(Finding::kind).toList();
+    return findings.stream().map(each -> each.kind().id()).toList();
   }
 
   @Test

@@ -149,6 +149,6 @@ class InspectionTest {
   }
 
   private static List<String> kinds(List<Finding> findings) {
-    return findings.stream().map(Finding::kind).toList();
+    return findings.stream().map(each -> each.kind().id()).toList();
   }
 }

@@ -162,7 +162,7 @@ class PatternCompilerTest {
     Values small =
         Values.NONE.and("width", Length.ofMillimetres(2)).and("height", Length.ofMillimetres(1));
     Finding least = PatternEvaluator.evaluate(pattern, small).findings().get(0);
-    assertEquals("value-limit", least.kind());
+    assertEquals("value-limit", least.kind().id());
     assertEquals(
         Length.ofMillimetres(20), least.fix().orElseThrow().values().length("width").orElseThrow());
     Values many = Values.NONE.and("folds", new Setting.OfCount(10));
@@ -176,7 +176,8 @@ class PatternCompilerTest {
     Evaluation evaluation =
         PatternEvaluator.evaluate(pattern, Values.NONE.and("width", Length.ZERO));
     assertTrue(evaluation.design().isEmpty());
-    assertTrue(evaluation.findings().stream().anyMatch(each -> each.kind().equals("no-design")));
+    assertTrue(
+        evaluation.findings().stream().anyMatch(each -> each.kind().id().equals("no-design")));
     Values huge = Values.NONE.and("width", Length.ofUnits(Long.MAX_VALUE / 2));
     assertTrue(PatternEvaluator.evaluate(pattern, huge).design().isEmpty());
   }

@@ -3,6 +3,7 @@ package cufflink.desktop.shell;
 import cufflink.core.design.Design;
 import cufflink.core.drawing.Influence;
 import cufflink.core.finding.Finding;
+import cufflink.core.finding.FindingKind;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.measure.LengthFormat;
@@ -27,7 +28,8 @@ import javafx.scene.layout.VBox;
 
 /** The whole window: the stations above, the paper in the middle, the slip beside it. */
 public final class MainWindow extends StackPane {
-  private static final Set<String> FITTING = Set.of("off-the-sheet", "envelope-too-small");
+  private static final Set<FindingKind> FITTING =
+      Set.of(FindingKind.OFF_THE_SHEET, FindingKind.ENVELOPE_TOO_SMALL);
 
   private final Workbench bench;
   private final Projects projects;

@@ -53,7 +53,9 @@ class ChoosingTest {
     bench.making().hold(StandardSizes.item("photo"));
     assertEquals(
         List.of("item-too-large"),
-        bench.derivation().get().orElseThrow().findings().stream().map(f -> f.kind()).toList());
+        bench.derivation().get().orElseThrow().findings().stream()
+            .map(f -> f.kind().id())
+            .toList());
     bench.undo();
     assertEquals(Optional.empty(), bench.job().orElseThrow().item());
   }
@@ -62,7 +64,7 @@ class ChoosingTest {
   void hold_whereThereIsNoPocket_isFound() {
     pick("banded-half-fold");
     bench.making().hold(StandardSizes.item("gift-card"));
-    assertEquals("no-pocket", bench.derivation().get().orElseThrow().findings().get(0).kind());
+    assertEquals("no-pocket", bench.derivation().get().orElseThrow().findings().get(0).kind().id());
   }
 
   @Test

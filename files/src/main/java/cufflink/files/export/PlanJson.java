@@ -256,7 +256,7 @@ public final class PlanJson {
     ArrayNode array = NODES.arrayNode();
     for (Finding finding : findings) {
       ObjectNode node = array.addObject();
-      node.put("kind", finding.kind());
+      node.put("kind", finding.kind().id());
       node.put("severity", plain(finding.severity()));
       node.put("piece", finding.place().piece());
       ArrayNode lines = node.putArray("lines");

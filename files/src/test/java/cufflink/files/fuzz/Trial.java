@@ -142,13 +142,13 @@ record Trial(String pattern, Values set, Goal goal, Way manner, Cut cutting) {
     for (Finding finding : findings) {
       String said = finding.sentence().say(format);
       if (sound && isImpossible(finding)) {
-        faults.add(finding.kind() + ": " + said);
+        faults.add(finding.kind().id() + ": " + said);
       }
     }
   }
 
   private static boolean isImpossible(Finding finding) {
-    return IMPOSSIBLE.contains(finding.kind()) || finding.kind().startsWith("vertex-");
+    return IMPOSSIBLE.contains(finding.kind().id()) || finding.kind().id().startsWith("vertex-");
   }
 
   private void cut(Derivation.Made made, Job job, LengthFormat format, List<String> faults) {

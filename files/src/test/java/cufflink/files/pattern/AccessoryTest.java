@@ -5,7 +5,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.design.Design;
 import cufflink.core.design.Piece;
-import cufflink.core.finding.Finding;
 import cufflink.core.fit.Goal;
 import cufflink.core.inspect.Inspection;
 import cufflink.core.measure.Length;
@@ -191,7 +190,7 @@ class AccessoryTest {
     Design design = design(text, Values.NONE);
     return Inspection.inspect(design, closed(design), new Goal.Free(), Optional.empty(), false)
         .stream()
-        .map(Finding::kind)
+        .map(each -> each.kind().id())
         .toList();
   }
 

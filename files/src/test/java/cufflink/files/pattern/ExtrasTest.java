@@ -134,7 +134,7 @@ class ExtrasTest {
 
   private static Set<String> kinds(List<Finding> findings) {
     Set<String> kinds = new HashSet<>();
-    findings.forEach(finding -> kinds.add(finding.kind()));
+    findings.forEach(finding -> kinds.add(finding.kind().id()));
     return kinds;
   }
 

@@ -55,7 +55,7 @@ class InvariantsTest {
     Derivation derivation = Derivation.of(pattern, job(pattern, values));
     assertTrue(
         derivation.findings().stream()
-            .filter(each -> !GLUED_ON.contains(each.kind()))
+            .filter(each -> !GLUED_ON.contains(each.kind().id()))
             .noneMatch(each -> each.isError()),
         () -> pattern.id() + values + derivation.findings());
     Derivation.Made made = derivation.made().orElseThrow();

@@ -71,7 +71,7 @@ class LayerOverScoreTest {
         new Design("trial", List.of(piece), List.of(layer), List.of(), middle, SIDE, SIDE);
     return Inspection.inspect(design, Optional.empty(), new Goal.Free(), Optional.empty(), false)
         .stream()
-        .anyMatch(finding -> finding.kind().equals("layer-over-score"));
+        .anyMatch(finding -> finding.kind().id().equals("layer-over-score"));
   }
 
   private static Layer layer(Layer.Shape shape, Random random) {

@@ -103,7 +103,7 @@ class StripConstructionsTest {
     List<Finding> findings =
         Inspection.inspect(
             design, Optional.of(closed(design)), new Goal.Free(), Optional.empty(), false);
-    assertEquals("sticks-out", findings.get(0).kind());
+    assertEquals("sticks-out", findings.get(0).kind().id());
   }
 
   @Test

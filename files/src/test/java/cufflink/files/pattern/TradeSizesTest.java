@@ -127,14 +127,14 @@ class TradeSizesTest {
     assertTrue(
         derivation.findings().stream()
             .filter(Finding::isError)
-            .filter(each -> each.kind().equals(find.get("kind")))
+            .filter(each -> each.kind().id().equals(find.get("kind")))
             .anyMatch(each -> each.sentence().say(INCHES).contains(says)),
         () -> trade.get("id") + " " + find + " " + told(derivation));
   }
 
   private static String told(Derivation derivation) {
     return derivation.findings().stream()
-        .map(each -> each.kind() + ": " + each.sentence().say(INCHES))
+        .map(each -> each.kind().id() + ": " + each.sentence().say(INCHES))
         .toList()
         .toString();
   }

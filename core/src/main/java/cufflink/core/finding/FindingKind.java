@@ -1,0 +1,84 @@
+package cufflink.core.finding;
+
+import java.util.Locale;
+
+/** What a finding is about, by a name that stays the same, for scripts. */
+public enum FindingKind {
+  /** A scored band lies on a fold. */
+  BAND_ON_FOLD,
+  /** Paper catches on paper on the way. */
+  CATCHES,
+  /** A part over a fold is not scored and in its way. */
+  CREASE_MISSING,
+  /** The folds do not meet when closed. */
+  DOES_NOT_CLOSE,
+  /** The card does not go into its envelope. */
+  ENVELOPE_TOO_SMALL,
+  /** The cuts of a piece go right through. */
+  FALLS_APART,
+  /** Glue lies where there must be none. */
+  GLUE_IN_THE_WAY,
+  /** Glue reaches past its piece. */
+  GLUE_OFF_PAPER,
+  /** Glue lies on a fold. */
+  GLUE_ON_SCORE,
+  /** Glue runs along a mouth. */
+  GLUED_SHUT,
+  /** What is glued on hangs over its host. */
+  HANGS_OVER,
+  /** What is to be held does not go in. */
+  ITEM_TOO_LARGE,
+  /** A layer lies across the edge of its panel. */
+  LAYER_OVER_BORDER,
+  /** A layer hangs over the edge of its piece. */
+  LAYER_OVER_EDGE,
+  /** A layer covers a score. */
+  LAYER_OVER_SCORE,
+  /** The card would have to pass through itself. */
+  LAYERS_CLASH,
+  /** Which layer lies on which was not found. */
+  LAYERS_UNKNOWN,
+  /** A number makes no sense, and there is no design. */
+  NO_DESIGN,
+  /** There is no pocket for what is to be held. */
+  NO_POCKET,
+  /** A piece does not fit on its sheet. */
+  OFF_THE_SHEET,
+  /** The finished card has another size than was asked for. */
+  OTHER_SIZE,
+  /** A print does not stand upright. */
+  PRINT_DIRECTION,
+  /** Raised layers may not go into the envelope. */
+  RAISED_IN_ENVELOPE,
+  /** A rule of the pattern does not hold. */
+  RULE,
+  /** A stage could go more than one way. */
+  STAGE_LOOSE,
+  /** A stage cannot be done in one move. */
+  STAGE_STUCK,
+  /** How a stage moves was not found. */
+  STAGE_UNKNOWN,
+  /** The closed card is larger than it says, or something sticks out of it. */
+  STICKS_OUT,
+  /** The card has more facets than are folded in thought. */
+  TOO_MANY_FACETS,
+  /** A value is beyond its limit. */
+  VALUE_LIMIT,
+  /** An odd number of folds meets. */
+  VERTEX_ODD,
+  /** Mountains and valleys at a vertex are not two apart. */
+  VERTEX_COUNT,
+  /** The folds at a vertex cannot be closed as they are assigned. */
+  VERTEX_WAY,
+  /** The angles at a vertex do not close flat. */
+  VERTEX_ANGLES;
+
+  /**
+   * Returns its name as it is written in JSON.
+   *
+   * @return such as "layer-over-score"
+   */
+  public String id() {
+    return name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+}
