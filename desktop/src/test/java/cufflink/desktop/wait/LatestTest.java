@@ -47,7 +47,9 @@ class LatestTest {
   }
 
   @Test
-  void quickAnswer_isThereAtOnce(FxRobot robot) {
+  void quickAnswer_isThereAtOnce(FxRobot robot) throws Exception {
+    robot.interact(() -> latest.ask("first"));
+    waitFor(() -> latest.answerTo("first").isPresent());
     robot.interact(
         () -> {
           latest.ask("quick", answers::add);
