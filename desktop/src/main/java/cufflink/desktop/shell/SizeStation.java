@@ -18,11 +18,13 @@ import cufflink.core.measure.Parsed;
 import cufflink.core.paper.Envelope;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Sheet;
+import cufflink.core.pattern.Pattern;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Surface;
 import cufflink.core.words.Words;
 import cufflink.desktop.slip.SlipSection;
 import cufflink.desktop.slip.SlipWriter;
+import cufflink.desktop.wait.Latest;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.size.StandardSizes;
@@ -35,6 +37,7 @@ import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
+import javafx.util.Duration;
 
 /** How large? */
 final class SizeStation implements StationView {
@@ -42,6 +45,8 @@ final class SizeStation implements StationView {
 
   private final Workbench bench;
   private final WaitingLine waits;
+  private final Latest<Others, List<Offer>> others =
+      new Latest<>("other sizes", Duration.millis(200), (asked, asking) -> asked.find());
 
   SizeStation(Workbench bench) {
     this.bench = bench;
@@ -62,6 +67,7 @@ final class SizeStation implements StationView {
 
   @Override
   public Node sentence(Derivation derivation) {
+    others.ask(Others.of(derivation));
     Job job = derivation.job();
     Sentence sentence =
         new Sentence()
@@ -126,23 +132,40 @@ final class SizeStation implements StationView {
     return items;
   }
 
+  /** What other sizes are looked for; they do not depend on the present one. */
+  private record Others(Pattern pattern, Question question) {
+    static Others of(Derivation derivation) {
+      Job job = derivation.job();
+      Question question =
+          new Question(
+              StandardSizes.sheets(),
+              StandardSizes.envelopes(),
+              Envelope.usualClearance(job.marks()),
+              job.item(),
+              Optional.empty(),
+              Optional.empty(),
+              1,
+              job.marks(),
+              Question.Priority.BEST_ENVELOPE);
+      return new Others(derivation.pattern(), question);
+    }
+
+    List<Offer> find() {
+      return Finder.offers(question, pattern);
+    }
+  }
+
   /** Offers other sizes of the same construction from the usual sheets, for the usual envelopes. */
   private List<MenuItem> offers(Derivation derivation) {
-    Job job = derivation.job();
-    Question question =
-        new Question(
-            StandardSizes.sheets(),
-            StandardSizes.envelopes(),
-            Envelope.usualClearance(job.marks()),
-            job.item(),
-            Optional.empty(),
-            Optional.empty(),
-            1,
-            job.marks(),
-            Question.Priority.BEST_ENVELOPE);
+    Optional<List<Offer>> found = others.answerTo(Others.of(derivation));
+    if (found.isEmpty()) {
+      MenuItem looking = new MenuItem(Words.say("size.looking"));
+      looking.setDisable(true);
+      return List.of(looking);
+    }
     List<MenuItem> items = new ArrayList<>();
     Set<String> shown = new HashSet<>();
-    for (Offer offer : Finder.offers(question, derivation.pattern())) {
+    for (Offer offer : found.get()) {
       String size =
           bench.format().briefSize(offer.design().finishedWidth(), offer.design().finishedHeight());
       if (items.size() < MOST_OFFERS && shown.add(size)) {
