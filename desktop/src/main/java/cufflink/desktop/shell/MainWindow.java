@@ -163,7 +163,7 @@ public final class MainWindow extends StackPane {
   }
 
   /** Returns the lines a finding names, or else what the values it names move on the paper. */
-  private static List<Ref> places(Finding finding, Derivation derivation) {
+  static List<Ref> places(Finding finding, Derivation derivation) {
     List<Ref> places = new ArrayList<>();
     String piece = finding.place().piece();
     for (String line : finding.place().lines()) {
