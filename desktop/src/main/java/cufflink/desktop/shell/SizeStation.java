@@ -156,7 +156,7 @@ final class SizeStation implements StationView {
   }
 
   /** Offers other sizes of the same construction from the usual sheets, for the usual envelopes. */
-  private List<MenuItem> offers(Derivation derivation) {
+  List<MenuItem> offers(Derivation derivation) {
     Optional<List<Offer>> found = others.answerTo(Others.of(derivation));
     if (found.isEmpty()) {
       MenuItem looking = new MenuItem(Words.say("size.looking"));

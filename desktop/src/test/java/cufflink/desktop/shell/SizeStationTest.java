@@ -1,56 +1,49 @@
 package cufflink.desktop.shell;
 
+import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import java.io.IOException;
+import cufflink.core.job.Derivation;
+import cufflink.core.measure.Marks;
+import cufflink.desktop.work.Workbench;
+import java.util.ArrayList;
 import java.util.List;
-import javafx.scene.control.Label;
-import javafx.scene.input.KeyCode;
-import javafx.stage.Stage;
-import org.junit.jupiter.api.AfterEach;
+import javafx.scene.control.MenuItem;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
-import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** What the size station offers. */
 @ExtendWith(ApplicationExtension.class)
 class SizeStationTest {
-  private OpenWindow window;
-
-  @Start
-  void start(Stage stage) throws IOException {
-    window = OpenWindow.withAJob(stage);
-  }
-
-  @AfterEach
-  void close() {
-    window.projects().close();
-  }
-
-  private static List<String> items(FxRobot robot) {
-    robot.clickOn("another size");
-    WaitForAsyncUtils.waitForFxEvents();
-    List<String> texts =
-        robot.lookup(".menu-item .label").queryAllAs(Label.class).stream()
-            .map(Label::getText)
-            .filter(text -> !text.isEmpty())
-            .toList();
-    robot.type(KeyCode.ESCAPE);
-    WaitForAsyncUtils.waitForFxEvents();
-    return texts;
-  }
+  private static final String OFFER = ".+ for .+, \\d+ from .+";
 
   /** They are looked for beside the window, while the maker is still reading. */
   @Test
   void otherSizes_areThereOnceTheyAreFound(FxRobot robot) {
+    Workbench bench = new Workbench(OpenWindow.LIBRARY, Marks.MILLIMETRES);
+    bench.choosing().choose(OpenWindow.LIBRARY.pattern("off-centre-gate").orElseThrow());
+    Derivation derivation = bench.derivation().get().orElseThrow();
+    List<SizeStation> station = new ArrayList<>();
+    List<List<String>> offers = new ArrayList<>();
+    robot.interact(
+        () -> {
+          station.add(new SizeStation(bench));
+          station.get(0).sentence(derivation);
+          offers.add(texts(station.get(0), derivation));
+        });
+    assertEquals(List.of("Still looking; open this again in a moment."), offers.get(0));
     OpenWindow.waitFor(
-        () -> items(robot).stream().anyMatch(text -> text.matches(".+ for .+, \\d+ from .+")));
-    List<String> found = items(robot);
-    assertTrue(found.size() > 2 && found.size() <= 10, found::toString);
-    assertTrue(
-        found.stream().allMatch(text -> text.matches(".+ for .+, \\d+ from .+")), found::toString);
+        () -> {
+          robot.interact(() -> offers.set(0, texts(station.get(0), derivation)));
+          return offers.get(0).size() > 2;
+        });
+    assertTrue(offers.get(0).size() <= 10, offers::toString);
+    assertTrue(offers.get(0).stream().allMatch(text -> text.matches(OFFER)), offers::toString);
+  }
+
+  private static List<String> texts(SizeStation station, Derivation derivation) {
+    return station.offers(derivation).stream().map(MenuItem::getText).toList();
   }
 }
