@@ -21,6 +21,7 @@ import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.function.UnaryOperator;
 import javafx.collections.ObservableList;
 import javafx.stage.FileChooser;
@@ -166,10 +167,13 @@ public final class Projects {
     File chosen = chooser.showSaveDialog(window);
     if (chosen != null) {
       Path file = withExtension(chosen.toPath(), ProjectStore.EXTENSION);
-      if (bench.keeping().file().get().filter(before -> !before.equals(file)).isPresent()) {
-        bench.becomeACopy();
-      }
-      note(store.save(bench.job().orElseThrow(), file));
+      boolean isCopy =
+          bench.keeping().file().get().filter(before -> !before.equals(file)).isPresent();
+      Job kept = isCopy ? job.get().withId(UUID.randomUUID().toString()) : job.get();
+      Parsed<Path> saved = store.save(kept, file);
+      // Only what lies in a file of its own is another job.
+      saved.value().ifPresent(path -> bench.becomeACopy(kept.id()));
+      note(saved);
     }
   }
 

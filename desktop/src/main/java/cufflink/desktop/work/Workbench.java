@@ -295,12 +295,17 @@ public final class Workbench {
     keeping.saved(keptIn);
   }
 
-  /** Makes the job another one than that it is a copy of, which stays in its own file. */
-  public void becomeACopy() {
+  /**
+   * Makes the job another one than that it is a copy of, which stays in its own file.
+   *
+   * @param id the id of the copy
+   */
+  public void becomeACopy(String id) {
     Job job = job().orElseThrow();
-    Job copy = job.withId(UUID.randomUUID().toString());
-    history.renamed(job.id(), copy.id());
-    show(derived(copy), notice.get());
+    if (!job.id().equals(id)) {
+      history.renamed(job.id(), id);
+      show(derived(job.withId(id)), notice.get());
+    }
   }
 
   private void show(Derivation derived, String remark) {
