@@ -17,6 +17,7 @@ import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Surface;
 import cufflink.core.scene.TextMeasure;
 import cufflink.core.space.Viewpoint;
+import cufflink.core.words.Language;
 import cufflink.desktop.slip.SlipSection;
 import cufflink.desktop.slip.SlipWriter;
 import cufflink.files.pattern.PatternLibrary;
@@ -53,7 +54,7 @@ public class CoreBenchmark {
           924,
           640,
           Marks.MILLIMETRES,
-          LengthFormat.of(Marks.MILLIMETRES, Fractions.TYPESET),
+          LengthFormat.of(Marks.MILLIMETRES, Fractions.TYPESET, Language.ENGLISH),
           TextMeasure.GUESS,
           22);
   private double moment;

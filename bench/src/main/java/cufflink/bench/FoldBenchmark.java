@@ -29,6 +29,7 @@ import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Surface;
 import cufflink.core.scene.TextMeasure;
 import cufflink.core.space.Viewpoint;
+import cufflink.core.words.Language;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -64,7 +65,7 @@ public class FoldBenchmark {
           924,
           600,
           Marks.MILLIMETRES,
-          LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.TYPESET),
+          LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.TYPESET, Language.ENGLISH),
           TextMeasure.GUESS,
           22);
 

@@ -1,11 +1,19 @@
 package cufflink.core;
 
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.assignableTo;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.core.domain.JavaCall;
 import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.properties.HasName;
+import com.tngtech.archunit.core.domain.properties.HasOwner;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.scene.Surface;
+import cufflink.core.words.Language;
+import cufflink.core.words.Message;
 import org.junit.jupiter.api.Test;
 
 /** The walls of the module. */
@@ -28,5 +36,25 @@ class ArchitectureTest {
   @Test
   void packages_haveNoCycles() {
     slices().matching("cufflink.core.(*)..").should().beFreeOfCycles().check(CLASSES);
+  }
+
+  /**
+   * What is computed is put into words at the edge only: drawings and numbers are made for eyes.
+   */
+  @Test
+  void nobodySpeaks_butWhoKnowsTheReader() {
+    noClasses()
+        .that()
+        .doNotBelongToAnyOf(LengthFormat.class, Surface.class)
+        .and()
+        .resideOutsideOfPackage("cufflink.core.words")
+        .should()
+        .callMethodWhere(
+            JavaCall.Predicates.target(HasOwner.Predicates.With.owner(assignableTo(Message.class)))
+                .and(JavaCall.Predicates.target(HasName.Predicates.name("say"))))
+        .orShould()
+        .dependOnClassesThat()
+        .belongToAnyOf(Language.class)
+        .check(CLASSES);
   }
 }

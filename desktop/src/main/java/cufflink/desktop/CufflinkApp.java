@@ -1,7 +1,6 @@
 package cufflink.desktop;
 
 import cufflink.core.job.Job;
-import cufflink.core.words.Words;
 import cufflink.desktop.paper.FontBook;
 import cufflink.desktop.shell.MainWindow;
 import cufflink.desktop.shell.Projects;
@@ -12,6 +11,7 @@ import cufflink.files.project.DrawerStore;
 import cufflink.files.project.FaultLog;
 import cufflink.files.project.Settings;
 import cufflink.files.project.UserFolders;
+import cufflink.files.words.Words;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;

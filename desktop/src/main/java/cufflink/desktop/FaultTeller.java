@@ -1,8 +1,8 @@
 package cufflink.desktop;
 
-import cufflink.core.words.Words;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.project.FaultLog;
+import cufflink.files.words.Words;
 import java.nio.file.Path;
 import javafx.application.Platform;
 

@@ -1,8 +1,9 @@
 package cufflink.desktop;
 
 import cufflink.core.measure.Parsed;
-import cufflink.core.words.Words;
+import cufflink.core.words.Message;
 import cufflink.files.command.Cufflink;
+import cufflink.files.words.Words;
 import java.nio.file.InvalidPathException;
 import java.util.List;
 import javafx.application.Application;
@@ -26,15 +27,26 @@ public final class Main {
   }
 
   private static void begin(String... arguments) {
-    if (Cufflink.isCommand(arguments)) {
-      System.exit(Cufflink.run(arguments));
+    Parsed<List<String>> chosen = Words.choose(List.of(arguments));
+    if (chosen.value().isEmpty()) {
+      refuse(chosen.problem());
+      return;
     }
-    Parsed<StartOptions> options = StartOptions.check(List.of(arguments));
+    String[] rest = chosen.orElseThrow().toArray(String[]::new);
+    if (Cufflink.isCommand(rest)) {
+      System.exit(Cufflink.run(rest));
+    }
+    Parsed<StartOptions> options = StartOptions.check(List.of(rest));
     if (options.value().isEmpty()) {
-      System.err.println(options.problem());
-      System.exit(Cufflink.BAD_INPUT);
+      refuse(options.problem());
+      return;
     }
-    Preload.begin(List.of(arguments));
-    Application.launch(CufflinkApp.class, arguments);
+    Preload.begin(List.of(rest));
+    Application.launch(CufflinkApp.class, rest);
+  }
+
+  private static void refuse(Message problem) {
+    System.err.println(Words.say(problem));
+    System.exit(Cufflink.BAD_INPUT);
   }
 }

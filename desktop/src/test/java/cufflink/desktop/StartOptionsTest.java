@@ -2,6 +2,7 @@ package cufflink.desktop;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import cufflink.files.words.Words;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -24,7 +25,7 @@ class StartOptionsTest {
       assertEquals(
           "“--dmo” is not understood; start with --demo, with one project file, or with one of plan,"
               + " check, cut, export, find, import, list.",
-          StartOptions.check(bad).problem());
+          Words.say(StartOptions.check(bad).problem()));
     }
     assertEquals(true, StartOptions.check(List.of("a", "b")).value().isEmpty());
   }

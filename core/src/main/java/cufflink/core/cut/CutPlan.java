@@ -1,6 +1,6 @@
 package cufflink.core.cut;
 
-import cufflink.core.finding.Sentence;
+import cufflink.core.words.Message;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,7 +13,7 @@ import java.util.Optional;
  * @param bound the fewest new sheets that any guillotine plan can do with
  * @param problems what could not be planned and why; the parts concerned are on no sheet
  */
-public record CutPlan(List<CutSheet> sheets, int bound, List<Sentence> problems) {
+public record CutPlan(List<CutSheet> sheets, int bound, List<Message> problems) {
   /** Copies the lists. */
   public CutPlan {
     sheets = List.copyOf(sheets);

@@ -1,9 +1,9 @@
 package cufflink.core.cut;
 
 import cufflink.core.cut.Filled.Solution;
-import cufflink.core.finding.Sentence;
 import cufflink.core.measure.Length;
 import cufflink.core.paper.Sheet;
+import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -27,7 +27,7 @@ public final class CutPlanner {
   private final CutQuestion question;
   private final Watch watch;
   private final int effort;
-  private final List<Sentence> problems = new ArrayList<>();
+  private final List<Message> problems = new ArrayList<>();
 
   private CutPlanner(CutQuestion question, Watch watch, int effort) {
     this.question = question;
@@ -76,7 +76,7 @@ public final class CutPlanner {
   private List<Part> possible(List<Sheet> usual) {
     Kinds all = new Kinds(question);
     if (all.rooms().isEmpty() && !question.parts().isEmpty()) {
-      problems.add(Sentence.of("cut.no-paper"));
+      problems.add(Message.of("cut.no-paper"));
       return List.of();
     }
     List<Part> possible = new ArrayList<>();

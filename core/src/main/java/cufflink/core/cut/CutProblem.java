@@ -1,8 +1,8 @@
 package cufflink.core.cut;
 
-import cufflink.core.finding.Sentence;
 import cufflink.core.measure.Length;
 import cufflink.core.paper.Sheet;
+import cufflink.core.words.Message;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -19,21 +19,21 @@ final class CutProblem {
     this.usual = usual;
   }
 
-  Sentence told() {
+  Message told() {
     if (kinds.sheets().isEmpty()) {
-      return Sentence.of("cut.only-off-cuts", part.label());
+      return Message.of("cut.only-off-cuts", part.label());
     }
     List<Kinds.Room> lying =
         kinds.sheets().stream()
             .filter(room -> Turning.of(part, room.stock()) != Turning.NEITHER)
             .toList();
     if (lying.isEmpty()) {
-      return Sentence.of("cut.contradiction", part.label());
+      return Message.of("cut.contradiction", part.label());
     }
     Kinds.Room best = lying.stream().min(Comparator.comparingLong(this::over)).orElseThrow();
     Length over = Length.ofUnits(over(best));
     if (!over.isPositive()) {
-      return Sentence.of(
+      return Message.of(
           "cut.too-long",
           part.label(),
           part.width(),
@@ -41,7 +41,7 @@ final class CutProblem {
           Length.ofUnits(kinds.longestCut()));
     }
     String key = helping().isPresent() ? "cut.too-large" : "cut.far-too-large";
-    return Sentence.of(
+    return Message.of(
         key,
         part.label(),
         part.width(),

@@ -1,8 +1,8 @@
 package cufflink.core.design;
 
-import cufflink.core.finding.Sentence;
 import cufflink.core.measure.Length;
 import cufflink.core.plane.Point;
+import cufflink.core.words.Message;
 import java.util.List;
 import java.util.Optional;
 
@@ -33,7 +33,7 @@ public record Design(
     List<Joint> joints,
     List<Zone> zones,
     List<Pocket> pockets,
-    List<Sentence> notes) {
+    List<Message> notes) {
 
   /** Copies the lists. */
   public Design {

@@ -25,7 +25,7 @@ final class Board {
     this.grooves = grooves;
   }
 
-  void draw(Lie lie) {
+  void draw(Lying lie) {
     double left = pen.x(0);
     double right = pen.x(lie.width().toMillimetres()) + OVERHANG;
     double top = pen.y(0);

@@ -1,6 +1,5 @@
 package cufflink.core.drawing;
 
-import cufflink.core.design.Face;
 import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
@@ -9,7 +8,7 @@ import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
 import cufflink.core.paper.Sheet;
 import cufflink.core.plane.Segment;
-import cufflink.core.run.ScoreRun.Side;
+import cufflink.core.run.Lie;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Drawing.Anchor;
 import cufflink.core.scene.Drawing.Tone;
@@ -18,7 +17,7 @@ import cufflink.core.scene.Ink;
 import cufflink.core.scene.Pen;
 import cufflink.core.scene.Ref;
 import cufflink.core.scene.Surface;
-import cufflink.core.words.Words;
+import cufflink.core.words.Message;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -33,7 +32,7 @@ public final class FlatDrawing {
 
   private static final double COVERED = 1;
 
-  private final Lie lie;
+  private final Lying lie;
   private final Surface surface;
   private final Options options;
 
@@ -78,7 +77,7 @@ public final class FlatDrawing {
     }
   }
 
-  private FlatDrawing(Lie lie, Surface surface, Options options) {
+  private FlatDrawing(Lying lie, Surface surface, Options options) {
     this.lie = lie;
     this.surface = surface;
     this.options = options;
@@ -92,7 +91,7 @@ public final class FlatDrawing {
    * @param options what it shows
    * @return the drawing, filling the surface
    */
-  public static Drawing of(Lie lie, Surface surface, Options options) {
+  public static Drawing of(Lying lie, Surface surface, Options options) {
     return new FlatDrawing(lie, surface, options).draw();
   }
 
@@ -155,7 +154,7 @@ public final class FlatDrawing {
                 pen.caption(
                     pen.x(size.x()) - GAP,
                     pen.y(size.y()) - GAP - 4,
-                    Words.say("drawing.sheet", sheet.label()),
+                    surface.say(Message.of("drawing.sheet", sheet.label())),
                     14,
                     Anchor.END,
                     Tone.QUIET,
@@ -234,10 +233,8 @@ public final class FlatDrawing {
     List<Spot> corners = patch.corners().stream().map(lie::apply).toList();
     double left = corners.stream().mapToDouble(Spot::x).min().orElse(0);
     double top = corners.stream().mapToDouble(Spot::y).min().orElse(0);
-    return Words.say(
-        "drawing.placed",
-        surface.format().format(Length.fromMillimetres(left)),
-        surface.format().format(Length.fromMillimetres(top)));
+    return surface.say(
+        Message.of("drawing.placed", Length.fromMillimetres(left), Length.fromMillimetres(top)));
   }
 
   /** Writes a layer's size and name on it, as far as they fit between its edges. */
@@ -290,7 +287,7 @@ public final class FlatDrawing {
    * @param piece the piece
    * @return inside up, its width along the top
    */
-  public static Lie asDescribed(Piece piece) {
-    return new Lie(piece, Side.WIDTH, Face.INSIDE);
+  public static Lying asDescribed(Piece piece) {
+    return new Lying(piece, Lie.DESCRIBED);
   }
 }

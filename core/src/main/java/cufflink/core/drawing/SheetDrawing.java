@@ -7,6 +7,7 @@ import cufflink.core.cut.TrimRun;
 import cufflink.core.cut.TrimStep;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Length;
+import cufflink.core.measure.Written;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Drawing.Anchor;
 import cufflink.core.scene.Drawing.Box;
@@ -16,7 +17,7 @@ import cufflink.core.scene.Ink;
 import cufflink.core.scene.Pen;
 import cufflink.core.scene.Ref;
 import cufflink.core.scene.Surface;
-import cufflink.core.words.Words;
+import cufflink.core.words.Message;
 import java.util.List;
 
 /** Draws a sheet with its parts where they lie, and its cuts: made, the next one, those to come. */
@@ -104,13 +105,14 @@ public final class SheetDrawing {
     }
     String number =
         sheet.times() == 1 ? Integer.toString(first) : first + "–" + (first + sheet.times() - 1);
-    return Words.say(
-        sheet.stock().offCut()
-            ? "trim.foot-off-cut"
-            : sheet.times() == 1 ? "trim.foot" : "trim.foot-several",
-        number,
-        sheet.stock().label(),
-        surface.format().briefSize(sheet.stock().width(), sheet.stock().height()));
+    return surface.say(
+        Message.of(
+            sheet.stock().offCut()
+                ? "trim.foot-off-cut"
+                : sheet.times() == 1 ? "trim.foot" : "trim.foot-several",
+            number,
+            sheet.stock().label(),
+            Written.briefSize(sheet.stock().width(), sheet.stock().height())));
   }
 
   private void leaf(Pen here, Layout.Placed placed) {

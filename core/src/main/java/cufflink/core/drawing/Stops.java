@@ -1,11 +1,9 @@
 package cufflink.core.drawing;
 
-import cufflink.core.design.Face;
 import cufflink.core.design.Fold;
 import cufflink.core.design.Score;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Length;
-import cufflink.core.run.ScoreRun.Side;
 import cufflink.core.scene.Drawing.Anchor;
 import cufflink.core.scene.Drawing.Tone;
 import cufflink.core.scene.Ink;
@@ -30,7 +28,7 @@ final class Stops {
   private static final int MOST_ROWS = 4;
   private static final int MOST_PANEL_ROWS = 2;
 
-  private final Lie lie;
+  private final Lying lie;
   private final Surface surface;
   private final List<Numbered> upright = new ArrayList<>();
   private final List<Numbered> level = new ArrayList<>();
@@ -44,7 +42,7 @@ final class Stops {
     }
   }
 
-  Stops(Lie lie, Surface surface, FlatDrawing.Options options) {
+  Stops(Lying lie, Surface surface, FlatDrawing.Options options) {
     this.lie = lie;
     this.surface = surface;
     List<Length> foldsAcross = new ArrayList<>();
@@ -99,15 +97,12 @@ final class Stops {
 
   /** Says whether a side that lies along the top or down the left is the piece's own width. */
   private boolean isAcross(boolean along) {
-    return along == (lie.side() == Side.WIDTH);
+    return along == lie.lie().isWidthAlong();
   }
 
   /** Counts panels as the piece is described, also when it lies with its outside up. */
   private int number(int index, int count, boolean along) {
-    boolean turned = lie.side() == Side.HEIGHT;
-    boolean outside = lie.faceUp() == Face.OUTSIDE;
-    boolean backwards = !along && turned != outside;
-    return backwards ? count - index : index;
+    return lie.isBackwards(along) ? count - index : index;
   }
 
   private double row() {

@@ -16,7 +16,7 @@ import cufflink.core.scene.Ink;
 import cufflink.core.scene.Pen;
 import cufflink.core.scene.Ref;
 import cufflink.core.scene.Surface;
-import cufflink.core.words.Words;
+import cufflink.core.words.Message;
 import java.util.List;
 
 /**
@@ -109,10 +109,7 @@ public final class TrimDrawing {
   }
 
   private String side(TrimStep step) {
-    return Words.say(
-        "trim.on-top",
-        new TrimDirections(surface.format()).paper(step),
-        surface.format().format(step.along()));
+    return surface.say(Message.of("trim.on-top", TrimDirections.paper(step), step.along()));
   }
 
   private void paper(Pen here, Result result, double from, double to, double deep) {
@@ -158,9 +155,9 @@ public final class TrimDrawing {
     String text =
         switch (result.becomes()) {
           case PART -> result.name();
-          case PAPER -> Words.say("trim.again");
-          case OFF_CUT -> Words.say("trim.keep");
-          default -> Words.say("trim.bin");
+          case PAPER -> surface.say(Message.of("trim.again"));
+          case OFF_CUT -> surface.say(Message.of("trim.keep"));
+          default -> surface.say(Message.of("trim.bin"));
         };
     double room = (to - from) * here.scale() - GAP;
     double x = here.x((from + to) / 2);

@@ -1,6 +1,6 @@
 package cufflink.core.expression;
 
-import cufflink.core.words.Words;
+import cufflink.core.words.Message;
 import java.util.Optional;
 
 /** What a formula is about, known before it is evaluated. */
@@ -67,7 +67,7 @@ public enum Kind {
    *
    * @return the name with its article
    */
-  public String title() {
-    return Words.say(key);
+  public Message title() {
+    return Message.of(key);
   }
 }

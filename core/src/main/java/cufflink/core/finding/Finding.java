@@ -1,6 +1,7 @@
 package cufflink.core.finding;
 
 import cufflink.core.value.Values;
+import cufflink.core.words.Message;
 import java.util.List;
 import java.util.Optional;
 
@@ -14,7 +15,7 @@ import java.util.Optional;
  * @param fix the cure, if there is one
  */
 public record Finding(
-    FindingKind kind, Severity severity, Place place, Sentence sentence, Optional<Fix> fix) {
+    FindingKind kind, Severity severity, Place place, Message sentence, Optional<Fix> fix) {
 
   /** How bad a finding is. */
   public enum Severity {
@@ -66,7 +67,7 @@ public record Finding(
    * @param label what it does
    * @param values the values it sets
    */
-  public record Fix(Sentence label, Values values) {}
+  public record Fix(Message label, Values values) {}
 
   /**
    * Says whether the card will not work.

@@ -1,8 +1,8 @@
 package cufflink.core.fit;
 
-import cufflink.core.finding.Sentence;
 import cufflink.core.measure.Length;
 import cufflink.core.value.Values;
+import cufflink.core.words.Message;
 import java.util.List;
 import java.util.Optional;
 
@@ -13,7 +13,7 @@ import java.util.Optional;
  * @param changes what is different from before
  * @param reason why this size, or why none
  */
-public record Fit(Optional<Values> values, List<Change> changes, Sentence reason) {
+public record Fit(Optional<Values> values, List<Change> changes, Message reason) {
   /** Copies the list. */
   public Fit {
     changes = List.copyOf(changes);
@@ -24,12 +24,12 @@ public record Fit(Optional<Values> values, List<Change> changes, Sentence reason
    *
    * @return the reason, followed by each change
    */
-  public Sentence told() {
-    Sentence told = reason;
+  public Message told() {
+    Message told = reason;
     for (Change change : changes) {
       told =
           told.followedBy(
-              Sentence.of("fit.change", change.label(), change.before(), change.after()));
+              Message.of("fit.change", change.label(), change.before(), change.after()));
     }
     return told;
   }

@@ -4,7 +4,6 @@ import cufflink.core.design.Design;
 import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
 import cufflink.core.finding.Finding;
-import cufflink.core.finding.Sentence;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
 import cufflink.core.paper.Sheet;
@@ -15,6 +14,7 @@ import cufflink.core.pattern.Parameter.Role;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.pattern.PatternEvaluator;
 import cufflink.core.value.Values;
+import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -132,7 +132,7 @@ public final class Fitter {
       Length longest = wanted.envelope().width().max(wanted.envelope().height());
       return largest(size -> tooLarge(size, wanted), longest, wanted.envelope().label());
     }
-    return new Fit(Optional.of(values().without(Bench.NAMES)), List.of(), Sentence.of("fit.free"));
+    return new Fit(Optional.of(values().without(Bench.NAMES)), List.of(), Message.of("fit.free"));
   }
 
   private Values values() {
@@ -156,7 +156,7 @@ public final class Fitter {
       evaluation = PatternEvaluator.evaluate(pattern, scaled);
     }
     Optional<Design> result = evaluation.design();
-    Sentence reason =
+    Message reason =
         evaluation.findings().stream()
             .filter(Finding::isError)
             .map(Finding::sentence)
@@ -165,15 +165,15 @@ public final class Fitter {
     return new Fit(Optional.of(scaled.without(Bench.NAMES)), changes(scaled), reason);
   }
 
-  private static Sentence came(Optional<Design> design, Length width, Length height) {
+  private static Message came(Optional<Design> design, Length width, Length height) {
     boolean exact =
         design
             .filter(each -> each.finishedWidth().equals(width))
             .filter(each -> each.finishedHeight().equals(height))
             .isPresent();
     return exact || design.isEmpty()
-        ? Sentence.of("fit.finished", width, height)
-        : Sentence.of(
+        ? Message.of("fit.finished", width, height)
+        : Message.of(
             "fit.nearest",
             width,
             height,
@@ -188,7 +188,7 @@ public final class Fitter {
 
   /** Why a finished size will not do, or nothing if it will. */
   private interface Limit {
-    Optional<Sentence> reason(Design design);
+    Optional<Message> reason(Design design);
   }
 
   private Trial trial(Length width, Length height, Limit limit) {
@@ -204,25 +204,25 @@ public final class Fitter {
       return new Fit(Optional.empty(), List.of(), none(found, limit, label));
     }
     Trial best = found.best().get();
-    Sentence why = found.proved() ? why(best, limit, label) : Sentence.of("fit.some", label);
+    Message why = found.proved() ? why(best, limit, label) : Message.of("fit.some", label);
     return new Fit(Optional.of(best.values().without(Bench.NAMES)), changes(best.values()), why);
   }
 
   /** Says why no size serves, and what would help. */
-  private Sentence none(FreeSearch.Found found, Limit limit, String label) {
-    Sentence none = Sentence.of("fit.none", label);
+  private Message none(FreeSearch.Found found, Limit limit, String label) {
+    Message none = Message.of("fit.none", label);
     Optional<Finding> always = Trial.everywhere(found.tried());
     if (always.isPresent()) {
-      Sentence whatever = none.followedBy(Sentence.of("fit.whatever"));
-      Sentence fault = whatever.followedBy(always.get().sentence());
+      Message whatever = none.followedBy(Message.of("fit.whatever"));
+      Message fault = whatever.followedBy(always.get().sentence());
       return always
           .get()
           .fix()
-          .map(fix -> fault.followedBy(Sentence.of("fit.cure", fix.label())))
-          .orElseGet(() -> fault.followedBy(Sentence.of("fit.change-it")));
+          .map(fix -> fault.followedBy(Message.of("fit.cure", fix.label())))
+          .orElseGet(() -> fault.followedBy(Message.of("fit.change-it")));
     }
-    Sentence fails = now(limit).reason().orElse(Sentence.of("fit.free"));
-    return none.followedBy(fails).followedBy(Sentence.of("fit.choose-other"));
+    Message fails = now(limit).reason().orElse(Message.of("fit.free"));
+    return none.followedBy(fails).followedBy(Message.of("fit.choose-other"));
   }
 
   private FreeSearch.Found inProportion(Limit limit, Length longest) {
@@ -293,11 +293,11 @@ public final class Fitter {
     return side;
   }
 
-  private Sentence why(Trial found, Limit limit, String label) {
+  private Message why(Trial found, Limit limit, String label) {
     boolean fixedWidth = isPinned(Role.FINISHED_WIDTH);
     boolean fixedHeight = isPinned(Role.FINISHED_HEIGHT);
     if (fixedWidth && fixedHeight) {
-      return Sentence.of("fit.pinned", label);
+      return Message.of("fit.pinned", label);
     }
     Length wider = fixedWidth ? found.width() : found.width().plus(marks.step());
     Length taller = keepsProportions ? scaler.heightFor(wider) : found.height();
@@ -305,11 +305,11 @@ public final class Fitter {
     if (next.serves() && !fixedHeight) {
       next = trial(found.width(), found.height().plus(marks.step()), limit);
     }
-    Sentence fails = next.reason().orElse(Sentence.of("fit.nothing-fails"));
-    return Sentence.of("fit.largest", label, next.width(), next.height()).followedBy(fails);
+    Message fails = next.reason().orElse(Message.of("fit.nothing-fails"));
+    return Message.of("fit.largest", label, next.width(), next.height()).followedBy(fails);
   }
 
-  private static Optional<Sentence> tooLarge(Design design, Sheet sheet) {
+  private static Optional<Message> tooLarge(Design design, Sheet sheet) {
     return design.pieces().stream()
         .filter(piece -> piece.paper() != PaperKind.RIBBON)
         .filter(piece -> !sheet.holds(piece.width(), piece.height()))
@@ -317,19 +317,19 @@ public final class Fitter {
         .map(piece -> tooLarge(piece, sheet));
   }
 
-  private static Sentence tooLarge(Piece piece, Sheet sheet) {
-    return Sentence.of(
+  private static Message tooLarge(Piece piece, Sheet sheet) {
+    return Message.of(
         "fit.piece", piece.label(), piece.width(), piece.height(), sheet.width(), sheet.height());
   }
 
-  private static Optional<Sentence> tooLarge(Design design, Goal.ForEnvelope wanted) {
+  private static Optional<Message> tooLarge(Design design, Goal.ForEnvelope wanted) {
     Length width = design.finishedWidth();
     Length height = design.finishedHeight();
     if (wanted.envelope().takes(width, height, wanted.clearance())) {
       return Optional.empty();
     }
     return Optional.of(
-        Sentence.of(
+        Message.of(
             "fit.envelope",
             width,
             height,

@@ -1,7 +1,7 @@
 package cufflink.core.fit;
 
-import cufflink.core.finding.Sentence;
 import cufflink.core.value.Values;
+import cufflink.core.words.Message;
 import java.util.List;
 import java.util.Optional;
 
@@ -26,18 +26,17 @@ public record Snap(Optional<Values> values, List<Fit.Change> changes, List<OffMa
    *
    * @return one sentence after another
    */
-  public Sentence told() {
-    Sentence told =
-        Sentence.of(left.isEmpty() ? "snap.all" : changes.isEmpty() ? "snap.none" : "snap.best");
+  public Message told() {
+    Message told =
+        Message.of(left.isEmpty() ? "snap.all" : changes.isEmpty() ? "snap.none" : "snap.best");
     for (Fit.Change change : changes) {
       told =
           told.followedBy(
-              Sentence.of("fit.change", change.label(), change.before(), change.after()));
+              Message.of("fit.change", change.label(), change.before(), change.after()));
     }
     for (OffMarks.Number number : left.subList(0, Math.min(MOST_NAMED, left.size()))) {
       told =
-          told.followedBy(
-              Sentence.of("snap.left", number.piece(), number.label(), number.length()));
+          told.followedBy(Message.of("snap.left", number.piece(), number.label(), number.length()));
     }
     return told;
   }

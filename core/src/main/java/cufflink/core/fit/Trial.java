@@ -1,9 +1,9 @@
 package cufflink.core.fit;
 
 import cufflink.core.finding.Finding;
-import cufflink.core.finding.Sentence;
 import cufflink.core.measure.Length;
 import cufflink.core.value.Values;
+import cufflink.core.words.Message;
 import java.util.List;
 import java.util.Optional;
 
@@ -17,7 +17,7 @@ import java.util.Optional;
  * @param passed why it is too large for what it is scaled to, if it is
  */
 record Trial(
-    Length width, Length height, Values values, List<Finding> faults, Optional<Sentence> passed) {
+    Length width, Length height, Values values, List<Finding> faults, Optional<Message> passed) {
   Trial {
     faults = List.copyOf(faults);
   }
@@ -27,7 +27,7 @@ record Trial(
   }
 
   /** Why it does not serve, if it does not. */
-  Optional<Sentence> reason() {
+  Optional<Message> reason() {
     return faults.stream().map(Finding::sentence).findFirst().or(() -> passed);
   }
 

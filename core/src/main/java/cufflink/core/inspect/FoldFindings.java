@@ -9,7 +9,6 @@ import cufflink.core.finding.Finding;
 import cufflink.core.finding.Finding.Place;
 import cufflink.core.finding.Finding.Severity;
 import cufflink.core.finding.FindingKind;
-import cufflink.core.finding.Sentence;
 import cufflink.core.flat.Crease;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.flat.Vertex;
@@ -21,6 +20,8 @@ import cufflink.core.layers.LayerOrder;
 import cufflink.core.linkage.Stuck;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Tolerance;
+import cufflink.core.measure.Written;
+import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -57,14 +58,14 @@ final class FoldFindings {
             .toArray(String[]::new);
     Length x = Length.fromMillimetres(fault.vertex().place().x());
     Length y = Length.fromMillimetres(fault.vertex().place().y());
-    Sentence sentence =
+    Message sentence =
         switch (fault.kind()) {
-          case ODD -> Sentence.of("fold.vertex-odd", x, y);
-          case COUNT -> Sentence.of("fold.vertex-count", x, y);
-          case WAY -> Sentence.of("fold.vertex-way", x, y);
-          case ANGLES -> Sentence.of("fold.vertex-angles", x, y, degrees(fault.amount()));
+          case ODD -> Message.of("fold.vertex-odd", x, y);
+          case COUNT -> Message.of("fold.vertex-count", x, y);
+          case WAY -> Message.of("fold.vertex-way", x, y);
+          case ANGLES -> Message.of("fold.vertex-angles", x, y, degrees(fault.amount()));
         };
-    for (Sentence cure : cures(flat, fault)) {
+    for (Message cure : cures(flat, fault)) {
       sentence = sentence.followedBy(cure);
     }
     FindingKind kind = FindingKind.valueOf("VERTEX_" + fault.kind().name());
@@ -72,21 +73,21 @@ final class FoldFindings {
         kind, Severity.ERROR, Place.on(flat.piece().id(), scores), sentence, Optional.empty());
   }
 
-  private static List<Sentence> cures(FlatPattern flat, FlatFoldability.Fault fault) {
-    List<Sentence> cures = new ArrayList<>();
+  private static List<Message> cures(FlatPattern flat, FlatFoldability.Fault fault) {
+    List<Message> cures = new ArrayList<>();
     fault
         .repair()
         .ifPresent(
             repair ->
                 cures.add(
-                    Sentence.of(
+                    Message.of(
                         "fold.vertex-repair",
                         label(flat.creases().get(repair.crease())),
                         degrees(repair.radians()))));
     for (int turned : fault.turned()) {
       Crease crease = flat.creases().get(turned);
       boolean valley = crease.score().fold() == Fold.VALLEY;
-      cures.add(Sentence.of(valley ? "fold.vertex-mountain" : "fold.vertex-valley", label(crease)));
+      cures.add(Message.of(valley ? "fold.vertex-mountain" : "fold.vertex-valley", label(crease)));
     }
     return cures;
   }
@@ -127,28 +128,28 @@ final class FoldFindings {
     return stuck.proved() ? FindingKind.STAGE_STUCK : FindingKind.STAGE_UNKNOWN;
   }
 
-  private static Sentence sentence(FoldModel model, Stage stage, Stuck stuck) {
+  private static Message sentence(FoldModel model, Stage stage, Stuck stuck) {
     if (stuck.crowd() > 0) {
-      return Sentence.of("fold.crowded", stage.title(), Integer.toString(stuck.crowd()));
+      return Message.of("fold.crowded", stage.title(), Integer.toString(stuck.crowd()));
     }
     if (stuck.loose() > 0) {
-      return Sentence.of("fold.loose", stage.title());
+      return Message.of("fold.loose", stage.title());
     }
     int part = (int) Math.round(PER_CENT * stuck.share());
     if (!stuck.proved()) {
-      return Sentence.of("fold.unknown", stage.title(), Integer.toString(part));
+      return Message.of("fold.unknown", stage.title(), Integer.toString(part));
     }
-    Sentence sentence =
+    Message sentence =
         part == 0
-            ? Sentence.of("fold.stuck", stage.title())
-            : Sentence.of("fold.stuck-part", stage.title(), Integer.toString(part));
+            ? Message.of("fold.stuck", stage.title())
+            : Message.of("fold.stuck-part", stage.title(), Integer.toString(part));
     return stuck.creases().stream()
         .flatMap(crease -> meeting(model, crease).stream())
         .findFirst()
         .map(
             vertex ->
                 sentence.followedBy(
-                    Sentence.of(
+                    Message.of(
                         "fold.stuck-vertex", rough(vertex.place().x()), rough(vertex.place().y()))))
         .orElse(sentence);
   }
@@ -171,7 +172,7 @@ final class FoldFindings {
     return finding(
         model,
         FindingKind.TOO_MANY_FACETS,
-        Sentence.of(
+        Message.of(
             "fold.too-large",
             model.flat().piece().label(),
             Integer.toString(model.assembly().facets().size()),
@@ -182,10 +183,10 @@ final class FoldFindings {
     return finding(
         model,
         FindingKind.LAYERS_UNKNOWN,
-        Sentence.of("fold.order-unknown", model.flat().piece().label()));
+        Message.of("fold.order-unknown", model.flat().piece().label()));
   }
 
-  private static Finding finding(FoldModel model, FindingKind kind, Sentence sentence) {
+  private static Finding finding(FoldModel model, FindingKind kind, Message sentence) {
     Place place = Place.on(model.flat().piece().id());
     return new Finding(kind, Severity.WARNING, place, sentence, Optional.empty());
   }
@@ -203,7 +204,7 @@ final class FoldFindings {
         FindingKind.LAYERS_CLASH,
         Severity.ERROR,
         place,
-        Sentence.of("fold.clash", model.flat().piece().label()),
+        Message.of("fold.clash", model.flat().piece().label()),
         Optional.empty());
   }
 
@@ -216,8 +217,8 @@ final class FoldFindings {
       String one = assembly.pieceOf(each.facet()).label();
       String other = assembly.pieceOf(each.other()).label();
       if (told.add(List.of(stage, one, other))) {
-        Sentence sentence =
-            Sentence.of(
+        Message sentence =
+            Message.of(
                 one.equals(other) ? "fold.catch-self" : "fold.catch",
                 model.stages().get(stage).title(),
                 one,
@@ -244,8 +245,8 @@ final class FoldFindings {
       Crease crease = model.assembly().creases().get(each.crease());
       Piece piece = model.assembly().pieceOf(each.facet());
       String key = each.fold() == Fold.VALLEY ? "fold.mirror-valley" : "fold.mirror-mountain";
-      Sentence sentence =
-          Sentence.of(
+      Message sentence =
+          Message.of(
               key,
               model.stages().get(each.stage()).title(),
               label(crease),
@@ -266,15 +267,15 @@ final class FoldFindings {
     List<Finding> findings = new ArrayList<>();
     for (Outside each : Outside.of(model)) {
       Piece piece = model.assembly().members().get(each.member()).flat().piece();
-      Sentence.Rough amount = rough(each.amount());
+      Written amount = rough(each.amount());
       boolean closed = each.moment() <= model.closing();
       int stage = (int) Math.max(0, Math.ceil(each.moment()) - 1);
-      Sentence sentence =
+      Message sentence =
           closed
               ? each.degrees() < 1
-                  ? Sentence.of("fold.outside", piece.label(), amount)
-                  : Sentence.of("fold.outside-since", piece.label(), amount, whole(each.degrees()))
-              : Sentence.of(
+                  ? Message.of("fold.outside", piece.label(), amount)
+                  : Message.of("fold.outside-since", piece.label(), amount, whole(each.degrees()))
+              : Message.of(
                   "fold.outside-worked", model.stages().get(stage).title(), piece.label(), amount);
       findings.add(
           new Finding(
@@ -287,8 +288,8 @@ final class FoldFindings {
     return findings;
   }
 
-  private static Sentence.Rough rough(double millimetres) {
-    return new Sentence.Rough(Length.fromMillimetres(millimetres));
+  private static Written rough(double millimetres) {
+    return Written.rough(Length.fromMillimetres(millimetres));
   }
 
   private static String whole(double degrees) {

@@ -9,12 +9,12 @@ import cufflink.core.finding.Finding;
 import cufflink.core.finding.Finding.Place;
 import cufflink.core.finding.Finding.Severity;
 import cufflink.core.finding.FindingKind;
-import cufflink.core.finding.Sentence;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Length;
 import cufflink.core.plane.Area;
 import cufflink.core.plane.Side;
+import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -45,7 +45,7 @@ final class GlueInspection {
       add(
           FindingKind.HANGS_OVER,
           Place.on(piece.id(), joint.id()),
-          Sentence.of("inspect.hangs-over", joint.label(), over, piece.label()));
+          Message.of("inspect.hangs-over", joint.label(), over, piece.label()));
     }
     for (Area glue : joint.glue()) {
       checkPaper(joint, glue, piece);
@@ -55,7 +55,7 @@ final class GlueInspection {
         add(
             FindingKind.GLUED_SHUT,
             Place.on(piece.id(), joint.id()),
-            Sentence.of("inspect.glued-shut", joint.label()));
+            Message.of("inspect.glued-shut", joint.label()));
       }
     }
   }
@@ -66,7 +66,7 @@ final class GlueInspection {
       add(
           FindingKind.GLUE_OFF_PAPER,
           Place.on(piece.id(), joint.id()),
-          Sentence.of("inspect.glue-off", joint.label(), piece.label()));
+          Message.of("inspect.glue-off", joint.label(), piece.label()));
     }
   }
 
@@ -84,7 +84,7 @@ final class GlueInspection {
         add(
             FindingKind.GLUE_ON_SCORE,
             Place.on(piece.id(), joint.id(), score.id()),
-            Sentence.of("inspect.glue-score", joint.label(), score.label()));
+            Message.of("inspect.glue-score", joint.label(), score.label()));
       }
     }
   }
@@ -106,7 +106,7 @@ final class GlueInspection {
         add(
             FindingKind.GLUE_IN_THE_WAY,
             Place.on(piece.id(), joint.id(), zone.id()),
-            Sentence.of("inspect.glue-zone", joint.label(), zone.label()));
+            Message.of("inspect.glue-zone", joint.label(), zone.label()));
       }
     }
   }
@@ -128,7 +128,7 @@ final class GlueInspection {
     return touches && along.times(2).compareTo(mouth) > 0;
   }
 
-  private void add(FindingKind kind, Place place, Sentence sentence) {
+  private void add(FindingKind kind, Place place, Message sentence) {
     findings.add(new Finding(kind, Severity.ERROR, place, sentence, Optional.empty()));
   }
 }

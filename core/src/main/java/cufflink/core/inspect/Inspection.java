@@ -9,13 +9,13 @@ import cufflink.core.finding.Finding;
 import cufflink.core.finding.Finding.Place;
 import cufflink.core.finding.Finding.Severity;
 import cufflink.core.finding.FindingKind;
-import cufflink.core.finding.Sentence;
 import cufflink.core.fit.Goal;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.layers.ClosedState;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Tolerance;
 import cufflink.core.paper.HeldItem;
+import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -77,7 +77,7 @@ public final class Inspection {
             FindingKind.RAISED_IN_ENVELOPE,
             Severity.WARNING,
             Place.on(design.layers().get(0).on(), design.layers().get(0).id()),
-            Sentence.of("inspect.foam", wanted.envelope().label()),
+            Message.of("inspect.foam", wanted.envelope().label()),
             Optional.empty()));
   }
 
@@ -91,7 +91,7 @@ public final class Inspection {
                     add(
                         FindingKind.BAND_ON_FOLD,
                         Place.on(piece.id(), band.id(), score.id()),
-                        Sentence.of("inspect.band-fold", band.label(), score.label())));
+                        Message.of("inspect.band-fold", band.label(), score.label())));
       }
     }
   }
@@ -109,7 +109,7 @@ public final class Inspection {
       add(
           FindingKind.STICKS_OUT,
           Place.on(design.base().id()),
-          Sentence.of(
+          Message.of(
               "inspect.sticks-out",
               over,
               closed.width(),
@@ -123,7 +123,7 @@ public final class Inspection {
     add(
         FindingKind.DOES_NOT_CLOSE,
         Place.on(design.base().id()),
-        Sentence.of("inspect.tear", design.base().label()));
+        Message.of("inspect.tear", design.base().label()));
   }
 
   /** What the card is to hold must fit at least one of its pockets. */
@@ -133,7 +133,7 @@ public final class Inspection {
       add(
           FindingKind.NO_POCKET,
           Place.on(design.base().id()),
-          Sentence.of("inspect.pocket", item.label()));
+          Message.of("inspect.pocket", item.label()));
       return;
     }
     Pocket best = found.get();
@@ -142,7 +142,7 @@ public final class Inspection {
       add(
           FindingKind.ITEM_TOO_LARGE,
           Place.on(best.on(), best.id()),
-          Sentence.of(
+          Message.of(
               "inspect.item",
               item.label(),
               item.width(),
@@ -163,7 +163,7 @@ public final class Inspection {
               FindingKind.OTHER_SIZE,
               Severity.WARNING,
               Place.on(design.base().id()),
-              Sentence.of(
+              Message.of(
                   "inspect.other-size",
                   design.finishedWidth(),
                   design.finishedHeight(),
@@ -178,7 +178,7 @@ public final class Inspection {
           add(
               FindingKind.OFF_THE_SHEET,
               Place.on(piece.id()),
-              Sentence.of(
+              Message.of(
                   "inspect.sheet",
                   piece.label(),
                   piece.width(),
@@ -196,7 +196,7 @@ public final class Inspection {
       add(
           FindingKind.ENVELOPE_TOO_SMALL,
           Place.on(design.base().id()),
-          Sentence.of(
+          Message.of(
               "inspect.envelope",
               design.finishedWidth(),
               design.finishedHeight(),
@@ -207,7 +207,7 @@ public final class Inspection {
     }
   }
 
-  private void add(FindingKind kind, Place place, Sentence sentence) {
+  private void add(FindingKind kind, Place place, Message sentence) {
     findings.add(new Finding(kind, Severity.ERROR, place, sentence, Optional.empty()));
   }
 }

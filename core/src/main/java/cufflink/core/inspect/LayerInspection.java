@@ -8,13 +8,13 @@ import cufflink.core.finding.Finding;
 import cufflink.core.finding.Finding.Place;
 import cufflink.core.finding.Finding.Severity;
 import cufflink.core.finding.FindingKind;
-import cufflink.core.finding.Sentence;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Tolerance;
 import cufflink.core.plane.Point;
 import cufflink.core.plane.Segment;
+import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -53,7 +53,7 @@ final class LayerInspection {
                   FindingKind.LAYER_OVER_BORDER,
                   Severity.WARNING,
                   Place.on(over.on(), over.id(), under.id()),
-                  Sentence.of("inspect.layer-border", over.label(), under.label()),
+                  Message.of("inspect.layer-border", over.label(), under.label()),
                   Optional.empty()));
         }
       }
@@ -79,7 +79,7 @@ final class LayerInspection {
         add(
             FindingKind.LAYER_OVER_SCORE,
             Place.on(piece.id(), layer.id(), score.id()),
-            Sentence.of(key, layer.label(), score.label()));
+            Message.of(key, layer.label(), score.label()));
       }
     }
     Length over = over(layer, piece);
@@ -87,7 +87,7 @@ final class LayerInspection {
       add(
           FindingKind.LAYER_OVER_EDGE,
           Place.on(piece.id(), layer.id()),
-          Sentence.of("inspect.layer-edge", layer.label(), over, piece.label()));
+          Message.of("inspect.layer-edge", layer.label(), over, piece.label()));
     }
   }
 
@@ -163,7 +163,7 @@ final class LayerInspection {
     return new Coordinate(point.x().toMillimetres(), point.y().toMillimetres());
   }
 
-  private void add(FindingKind kind, Place place, Sentence sentence) {
+  private void add(FindingKind kind, Place place, Message sentence) {
     findings.add(new Finding(kind, Severity.ERROR, place, sentence, Optional.empty()));
   }
 }

@@ -4,9 +4,9 @@ import cufflink.core.finding.Finding;
 import cufflink.core.finding.Finding.Place;
 import cufflink.core.finding.Finding.Severity;
 import cufflink.core.finding.FindingKind;
-import cufflink.core.finding.Sentence;
 import cufflink.core.flat.Crease;
 import cufflink.core.flat.FlatPattern;
+import cufflink.core.words.Message;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.HashSet;
@@ -33,7 +33,7 @@ final class PaperInspection {
             FindingKind.FALLS_APART,
             Severity.ERROR,
             Place.on(flat.piece().id()),
-            Sentence.of("inspect.falls-apart", flat.piece().label()),
+            Message.of("inspect.falls-apart", flat.piece().label()),
             Optional.empty()));
   }
 

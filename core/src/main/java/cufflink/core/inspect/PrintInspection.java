@@ -8,11 +8,11 @@ import cufflink.core.finding.Finding;
 import cufflink.core.finding.Finding.Place;
 import cufflink.core.finding.Finding.Severity;
 import cufflink.core.finding.FindingKind;
-import cufflink.core.finding.Sentence;
 import cufflink.core.fold.Sight;
 import cufflink.core.paper.Paper;
 import cufflink.core.paper.Papers;
 import cufflink.core.plane.Side;
+import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -70,7 +70,7 @@ final class PrintInspection {
                 FindingKind.PRINT_DIRECTION,
                 Severity.WARNING,
                 place(shown),
-                Sentence.of("fold.print-open", name, model.stages().get(state.done() - 1).title()),
+                Message.of("fold.print-open", name, model.stages().get(state.done() - 1).title()),
                 Optional.empty()));
       }
     }
@@ -103,7 +103,7 @@ final class PrintInspection {
         FindingKind.PRINT_DIRECTION,
         turns ? Severity.WARNING : Severity.ERROR,
         place(shown),
-        Sentence.of(key, name),
+        Message.of(key, name),
         Optional.empty());
   }
 }

@@ -3,8 +3,8 @@ package cufflink.core.job;
 import cufflink.core.design.Design;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Piece;
-import cufflink.core.finding.Sentence;
 import cufflink.core.measure.Length;
+import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -19,7 +19,7 @@ import java.util.Optional;
  * @param part the score, cut or layer; empty if it is the piece itself
  * @param sentence what is different
  */
-public record Change(Kind kind, String piece, String part, Sentence sentence) {
+public record Change(Kind kind, String piece, String part, Message sentence) {
   /** What can be different. */
   public enum Kind {
     /** The size of the closed card. */
@@ -62,7 +62,7 @@ public record Change(Kind kind, String piece, String part, Sentence sentence) {
               Kind.FINISHED,
               "",
               "",
-              Sentence.of(
+              Message.of(
                   "change.finished",
                   before.finishedWidth(),
                   before.finishedHeight(),
@@ -82,7 +82,7 @@ public record Change(Kind kind, String piece, String part, Sentence sentence) {
     boolean sameMaking =
         before.joints().equals(after.joints()) && before.stages().equals(after.stages());
     if (!sameMaking) {
-      changes.add(new Change(Kind.MAKING, "", "", Sentence.of("change.making")));
+      changes.add(new Change(Kind.MAKING, "", "", Message.of("change.making")));
     }
     return changes;
   }
@@ -100,7 +100,7 @@ public record Change(Kind kind, String piece, String part, Sentence sentence) {
               Kind.COUNT,
               after.id(),
               "",
-              Sentence.of(
+              Message.of(
                   "change.count",
                   after.label(),
                   Integer.toString(before.count()),
@@ -116,7 +116,7 @@ public record Change(Kind kind, String piece, String part, Sentence sentence) {
         before.width().equals(after.width()) && before.height().equals(after.height());
     if (!sameLines && sameSize) {
       changes.add(
-          new Change(Kind.LINES, after.id(), "", Sentence.of("change.lines", after.label())));
+          new Change(Kind.LINES, after.id(), "", Message.of("change.lines", after.label())));
     }
   }
 
@@ -139,7 +139,7 @@ public record Change(Kind kind, String piece, String part, Sentence sentence) {
       if (size.isEmpty() && !was.equals(layer)) {
         changes.add(
             new Change(
-                Kind.PLACE, layer.on(), layer.id(), Sentence.of("change.place", layer.label())));
+                Kind.PLACE, layer.on(), layer.id(), Message.of("change.place", layer.label())));
       }
     }
     layers.values().forEach(layer -> changes.add(gone(layer.on(), layer.id(), layer.label())));
@@ -154,7 +154,7 @@ public record Change(Kind kind, String piece, String part, Sentence sentence) {
                 Kind.SIZE,
                 piece,
                 part,
-                Sentence.of(
+                Message.of(
                     "change.size",
                     after.label(),
                     before.width(),
@@ -164,10 +164,10 @@ public record Change(Kind kind, String piece, String part, Sentence sentence) {
   }
 
   private static Change added(String piece, String part, String label) {
-    return new Change(Kind.ADDED, piece, part, Sentence.of("change.added", label));
+    return new Change(Kind.ADDED, piece, part, Message.of("change.added", label));
   }
 
   private static Change gone(String piece, String part, String label) {
-    return new Change(Kind.GONE, piece, part, Sentence.of("change.gone", label));
+    return new Change(Kind.GONE, piece, part, Message.of("change.gone", label));
   }
 }

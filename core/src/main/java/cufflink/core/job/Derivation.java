@@ -6,7 +6,6 @@ import cufflink.core.finding.Finding;
 import cufflink.core.finding.Finding.Place;
 import cufflink.core.finding.Finding.Severity;
 import cufflink.core.finding.FindingKind;
-import cufflink.core.finding.Sentence;
 import cufflink.core.inspect.FoldReport;
 import cufflink.core.inspect.Inspection;
 import cufflink.core.layers.ClosedState;
@@ -15,6 +14,7 @@ import cufflink.core.pattern.Pattern;
 import cufflink.core.pattern.PatternEvaluator;
 import cufflink.core.run.ScoreRun;
 import cufflink.core.value.Values;
+import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -103,7 +103,7 @@ public record Derivation(
         FindingKind.NO_DESIGN,
         Severity.ERROR,
         Place.on(design.base().id()),
-        Sentence.of("design.no-paper", design.base().label()),
+        Message.of("design.no-paper", design.base().label()),
         Optional.empty());
   }
 

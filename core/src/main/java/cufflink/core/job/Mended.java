@@ -1,10 +1,10 @@
 package cufflink.core.job;
 
-import cufflink.core.finding.Sentence;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
+import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -18,7 +18,7 @@ import java.util.Set;
  * @param job the job with a usable value for everything
  * @param told what was put in, one sentence for each value
  */
-public record Mended(Job job, List<Sentence> told) {
+public record Mended(Job job, List<Message> told) {
   /** Copies the list. */
   public Mended {
     told = List.copyOf(told);
@@ -34,7 +34,7 @@ public record Mended(Job job, List<Sentence> told) {
   public static Mended of(Pattern pattern, Job given) {
     Job job = renamed(pattern, given);
     Values values = job.values();
-    List<Sentence> told = new ArrayList<>();
+    List<Message> told = new ArrayList<>();
     for (Parameter parameter : pattern.parameters()) {
       Optional<Setting> value = values.get(parameter.id());
       if (value.filter(each -> suits(parameter, each)).isPresent()) {
@@ -49,8 +49,7 @@ public record Mended(Job job, List<Sentence> told) {
               ? values.without(Set.of(parameter.id()))
               : values.and(parameter.id(), parameter.normal());
       told.add(
-          Sentence.of(
-              value.isPresent() ? "mended.senseless" : "mended.missing", parameter.label()));
+          Message.of(value.isPresent() ? "mended.senseless" : "mended.missing", parameter.label()));
     }
     return told.isEmpty() ? new Mended(job, told) : new Mended(job.withValues(values), told);
   }

@@ -1,6 +1,7 @@
 package cufflink.core.job;
 
 import cufflink.core.measure.Marks;
+import cufflink.core.run.Hand;
 import cufflink.core.run.ScoringHabit;
 import java.util.Objects;
 
@@ -25,6 +26,8 @@ public record Tools(Marks marks, ScoringHabit habit) {
    */
   public static Tools usual(Marks marks) {
     return new Tools(
-        marks, new ScoringHabit(true, marks.inInches() ? Marks.EIGHTHS : Marks.FIVE_MILLIMETRES));
+        marks,
+        new ScoringHabit(
+            true, marks.inInches() ? Marks.EIGHTHS : Marks.FIVE_MILLIMETRES, Hand.RIGHT));
   }
 }

@@ -1,5 +1,6 @@
 package cufflink.core.measure;
 
+import cufflink.core.words.Detail;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 
@@ -10,7 +11,7 @@ import java.math.RoundingMode;
  * international yard of 1959), so that every ruler mark of either system is a whole number of units
  * and sums never drift.
  */
-public final class Length implements Comparable<Length> {
+public final class Length implements Comparable<Length>, Detail {
   /** Units in one millimetre. */
   public static final long UNITS_PER_MILLIMETRE = 8_000;
 

@@ -1,12 +1,15 @@
 package cufflink.core.measure;
 
-import cufflink.core.words.Words;
+import cufflink.core.words.Detail;
+import cufflink.core.words.Language;
+import cufflink.core.words.Speaker;
 
 /**
- * Writes lengths the way they are read off a maker's ruler, with what is left over when a length
- * falls between marks: "5 3/16 and a hair", "135 less 2". Small ones are read to half a mark.
+ * Speaks to somebody with a ruler, and writes lengths the way they are read off it, with what is
+ * left over when a length falls between marks: "5 3/16 and a hair", "135 less 2". Small ones are
+ * read to half a mark.
  */
-public final class LengthFormat {
+public final class LengthFormat extends Speaker {
   /** How fractions are set. */
   public enum Fractions {
     /** With plain digits and a slash, for files and terminals: 5 3/16. */
@@ -24,7 +27,8 @@ public final class LengthFormat {
   private final Marks marks;
   private final Fractions fractions;
 
-  private LengthFormat(Marks marks, Fractions fractions) {
+  private LengthFormat(Marks marks, Fractions fractions, Language language) {
+    super(language);
     this.marks = marks;
     this.fractions = fractions;
   }
@@ -34,10 +38,28 @@ public final class LengthFormat {
    *
    * @param marks the ruler's marks
    * @param fractions how fractions are set
+   * @param language the language in which it says what no number can
    * @return the format
    */
-  public static LengthFormat of(Marks marks, Fractions fractions) {
-    return new LengthFormat(marks, fractions);
+  public static LengthFormat of(Marks marks, Fractions fractions, Language language) {
+    return new LengthFormat(marks, fractions, language);
+  }
+
+  @Override
+  public String write(Detail detail) {
+    if (detail instanceof Length length) {
+      return format(length);
+    }
+    if (!(detail instanceof Written written)) {
+      return super.write(detail);
+    }
+    LengthFormat own = written.marks().map(each -> of(each, fractions, language())).orElse(this);
+    return switch (written.style()) {
+      case ROUGH -> own.rough(written.length());
+      case BRIEF -> own.brief(written.length());
+      case REMAINDER -> own.remainder(written.length());
+      case WITH_UNIT -> own.formatWithUnit(written.length());
+    };
   }
 
   /**
@@ -59,7 +81,7 @@ public final class LengthFormat {
       return sign + remainder(length.abs());
     }
     String key = rest.isPositive() ? "length.over" : "length.under";
-    return Words.say(key, sign + number(mark), remainder(rest.abs()));
+    return language().say(key, sign + number(mark), remainder(rest.abs()));
   }
 
   /** What is shorter than this is read off by itself, and not as so much more or less. */
@@ -118,7 +140,7 @@ public final class LengthFormat {
    * @return the two numbers with a multiplication sign between them
    */
   public String size(Length width, Length height) {
-    return Words.say("length.size", format(width), format(height));
+    return language().say("length.size", format(width), format(height));
   }
 
   /**
@@ -140,11 +162,11 @@ public final class LengthFormat {
     Length finest = finest();
     long steps = steps(rest);
     if (steps == 0) {
-      return Words.say("length.hair");
+      return language().say("length.hair");
     }
     String text = number(finest.times(steps));
     boolean exact = finest.times(steps).equals(rest);
-    return exact ? text : Words.say("length.about", text);
+    return exact ? text : language().say("length.about", text);
   }
 
   private String number(Length length) {
@@ -159,7 +181,7 @@ public final class LengthFormat {
    * @return as {@link #size}, with the numbers of {@link #brief}
    */
   public String briefSize(Length width, Length height) {
-    return Words.say("length.size", brief(width), brief(height));
+    return language().say("length.size", brief(width), brief(height));
   }
 
   private static String decimal(Length length) {

@@ -1,6 +1,6 @@
 package cufflink.core.measure;
 
-import cufflink.core.words.Words;
+import cufflink.core.words.Message;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.function.Function;
@@ -13,9 +13,9 @@ import java.util.function.Function;
  */
 public final class Parsed<T> {
   private final Optional<T> value;
-  private final String problem;
+  private final Message problem;
 
-  private Parsed(Optional<T> value, String problem) {
+  private Parsed(Optional<T> value, Message problem) {
     this.value = value;
     this.problem = problem;
   }
@@ -28,19 +28,19 @@ public final class Parsed<T> {
    * @return the reading
    */
   public static <T> Parsed<T> good(T value) {
-    return new Parsed<>(Optional.of(value), "");
+    return new Parsed<>(Optional.of(value), Message.NONE);
   }
 
   /**
    * Returns a failed reading.
    *
    * @param key the sentence's name in the resource bundle
-   * @param details what the sentence's places are filled with
+   * @param details what goes into the sentence's places
    * @param <T> the kind of value there would have been
    * @return the reading
    */
   public static <T> Parsed<T> bad(String key, Object... details) {
-    return new Parsed<>(Optional.empty(), Words.say(key, details));
+    return new Parsed<>(Optional.empty(), Message.of(key, details));
   }
 
   /**
@@ -57,7 +57,7 @@ public final class Parsed<T> {
    *
    * @return the sentence, empty if the reading succeeded
    */
-  public String problem() {
+  public Message problem() {
     return problem;
   }
 
@@ -76,9 +76,9 @@ public final class Parsed<T> {
    * Returns the value of a reading that must have succeeded.
    *
    * @return the value
-   * @throws NoSuchElementException if it failed; the message is the problem
+   * @throws NoSuchElementException if it failed; the message is the name of its sentence
    */
   public T orElseThrow() {
-    return value.orElseThrow(() -> new NoSuchElementException(problem));
+    return value.orElseThrow(() -> new NoSuchElementException(problem.key()));
   }
 }

@@ -1,7 +1,6 @@
 package cufflink.core.paper;
 
 import cufflink.core.measure.Length;
-import cufflink.core.words.Words;
 
 /**
  * Something a card is to hold.
@@ -31,12 +30,13 @@ public record HeldItem(String id, String label, Length width, Length height, Len
   /**
    * Returns something that is on no list.
    *
+   * @param label what it is called
    * @param width one side
    * @param height the other side
    * @return the item
    */
-  public static HeldItem own(Length width, Length height) {
-    return new HeldItem("own", Words.say("item.own"), width, height);
+  public static HeldItem own(String label, Length width, Length height) {
+    return new HeldItem("own", label, width, height);
   }
 
   /** Checks the sides. */

@@ -24,7 +24,7 @@ import cufflink.core.pattern.Repeats.Turn;
 import cufflink.core.plane.Area;
 import cufflink.core.plane.Point;
 import cufflink.core.plane.Segment;
-import cufflink.core.words.Words;
+import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -60,7 +60,7 @@ final class DesignBuilder {
     }
     if (pieces.isEmpty()) {
       throw new NoDesignException(
-          parts.pieces().get(0).presence().place(), Words.say("pattern.no-piece"));
+          parts.pieces().get(0).presence().place(), Message.of("pattern.no-piece"));
     }
     List<Stage> stages = new ArrayList<>();
     for (StageTemplate template : parts.stages()) {
@@ -102,7 +102,7 @@ final class DesignBuilder {
         turn -> {
           parts++;
           if (parts > MOST_PARTS) {
-            throw new NoDesignException(presence.place(), Words.say("design.lines", MOST_PARTS));
+            throw new NoDesignException(presence.place(), Message.of("design.lines", MOST_PARTS));
           }
           use.accept(turn);
         });
@@ -133,11 +133,11 @@ final class DesignBuilder {
     }
     if (outline.stream().anyMatch(corner -> !inside(corner, width, height))) {
       throw new NoDesignException(
-          template.presence().place(), Words.say("design.corner", template.presence().label()));
+          template.presence().place(), Message.of("design.corner", template.presence().label()));
     }
     if (!outline.isEmpty() && !Outline.isSimple(outline)) {
       throw new NoDesignException(
-          template.presence().place(), Words.say("design.crossing", template.presence().label()));
+          template.presence().place(), Message.of("design.crossing", template.presence().label()));
     }
     return new Piece(
         turn.id(),
@@ -157,7 +157,7 @@ final class DesignBuilder {
     long count = scope.whole(formula);
     if (count < 1 || count > MOST_PIECES) {
       throw new NoDesignException(
-          presence.place(), Words.say("design.count", presence.label(), count, MOST_PIECES));
+          presence.place(), Message.of("design.count", presence.label(), count, MOST_PIECES));
     }
     return (int) count;
   }
@@ -168,7 +168,7 @@ final class DesignBuilder {
     Length third = scope.length(template.shape().get(2));
     Length fourth = template.round() ? third : scope.length(template.shape().get(3));
     if (!third.isPositive() || !fourth.isPositive() || isTooLong(third) || isTooLong(fourth)) {
-      throw new NoDesignException(template.presence().place(), Words.say("design.opening", label));
+      throw new NoDesignException(template.presence().place(), Message.of("design.opening", label));
     }
     if (template.round()) {
       Length radius = Length.ofUnits(third.units() / 2);
@@ -182,7 +182,7 @@ final class DesignBuilder {
     Length side = scope.length(formula);
     if (!side.isPositive() || isTooLong(side)) {
       throw new NoDesignException(
-          presence.place(), Words.say("design.side", presence.label(), formula));
+          presence.place(), Message.of("design.side", presence.label(), formula));
     }
     return side;
   }
@@ -207,7 +207,7 @@ final class DesignBuilder {
     if (from.equals(to) || !inside(from, width, height) || !inside(to, width, height)) {
       throw new NoDesignException(
           template.presence().place(),
-          Words.say(
+          Message.of(
               from.equals(to) ? "design.point" : "design.outside",
               template.presence().label(),
               turn.id()));
@@ -231,7 +231,7 @@ final class DesignBuilder {
     Length height = size.y().minus(border);
     if (!width.isPositive() || !height.isPositive()) {
       throw new NoDesignException(
-          template.presence().place(), Words.say("design.layer", template.presence().label()));
+          template.presence().place(), Message.of("design.layer", template.presence().label()));
     }
     // Half a rectangle moves towards its right angle, or its points would pass the long edge.
     Length half =

@@ -1,6 +1,6 @@
 package cufflink.core.pattern;
 
-import cufflink.core.words.Words;
+import cufflink.core.words.Message;
 
 /**
  * Something wrong in a pattern file.
@@ -8,7 +8,7 @@ import cufflink.core.words.Words;
  * @param place where
  * @param sentence what is wrong and what to do
  */
-public record Mistake(Entry.Place place, String sentence) {
+public record Mistake(Entry.Place place, Message sentence) {
 
   /**
    * Makes a mistake from the resource bundle.
@@ -19,14 +19,17 @@ public record Mistake(Entry.Place place, String sentence) {
    * @return the mistake
    */
   static Mistake of(Entry.Place place, String key, Object... details) {
-    return new Mistake(place, Words.say(key, details));
+    return new Mistake(place, Message.of(key, details));
   }
 
-  /** Returns "line 12, pieces.base: …". */
-  @Override
-  public String toString() {
+  /**
+   * Returns the mistake with its place.
+   *
+   * @return such as "line 12, pieces.base: …"
+   */
+  public Message told() {
     return place.path().isEmpty()
-        ? Words.say("pattern.at-line", place.line(), sentence)
-        : Words.say("pattern.at", place.line(), place.path(), sentence);
+        ? Message.of("pattern.at-line", place.line(), sentence)
+        : Message.of("pattern.at", place.line(), place.path(), sentence);
   }
 }

@@ -1,6 +1,7 @@
 package cufflink.core.pattern;
 
 import cufflink.core.expression.Formula;
+import cufflink.core.words.Message;
 import java.util.Optional;
 
 /**
@@ -11,17 +12,24 @@ final class NoDesignException extends RuntimeException {
 
   private final transient Optional<Entry.Place> place;
   private final transient Optional<Formula> formula;
+  private final transient Message sentence;
 
-  NoDesignException(Entry.Place place, String sentence) {
-    super(sentence, null, false, false);
+  NoDesignException(Entry.Place place, Message sentence) {
+    super(sentence.key(), null, false, false);
+    this.sentence = sentence;
     this.place = Optional.of(place);
     this.formula = Optional.empty();
   }
 
-  NoDesignException(Formula formula, String sentence) {
-    super(sentence, null, false, false);
+  NoDesignException(Formula formula, Message sentence) {
+    super(sentence.key(), null, false, false);
+    this.sentence = sentence;
     this.place = Optional.empty();
     this.formula = Optional.of(formula);
+  }
+
+  Message sentence() {
+    return sentence;
   }
 
   /** Returns where in the file the reason stands. */

@@ -1,6 +1,6 @@
 package cufflink.core.pattern;
 
-import cufflink.core.words.Words;
+import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -97,7 +97,7 @@ final class PartExpander {
     void merge() {
       for (String need : needs.keySet()) {
         if (!given.containsKey(need)) {
-          mistakes.add(new Mistake(place, Words.say("pattern.missing", need)));
+          mistakes.add(new Mistake(place, Message.of("pattern.missing", need)));
         } else if (!text(needs.get(need)).equals("piece")) {
           put("let", renamed(need), new Entry.Text(place, text(given.get(need))));
         }

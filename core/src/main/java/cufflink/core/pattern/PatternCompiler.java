@@ -2,8 +2,6 @@ package cufflink.core.pattern;
 
 import cufflink.core.expression.Kind;
 import cufflink.core.finding.Finding;
-import cufflink.core.measure.LengthFormat;
-import cufflink.core.measure.Marks;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -118,10 +116,9 @@ public final class PatternCompiler {
       mistakes.add(reason.get());
       return;
     }
-    LengthFormat format = LengthFormat.of(Marks.HALF_MILLIMETRES, LengthFormat.Fractions.PLAIN);
     PatternEvaluator.evaluate(pattern, pattern.normalValues()).findings().stream()
         .filter(Finding::isError)
-        .map(finding -> finding.sentence().say(format))
-        .forEach(text -> mistakes.add(Mistake.of(root.place(), "pattern.normal", text)));
+        .map(Finding::sentence)
+        .forEach(told -> mistakes.add(Mistake.of(root.place(), "pattern.normal", told)));
   }
 }

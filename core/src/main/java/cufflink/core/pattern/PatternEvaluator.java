@@ -8,11 +8,10 @@ import cufflink.core.finding.Finding.Fix;
 import cufflink.core.finding.Finding.Place;
 import cufflink.core.finding.Finding.Severity;
 import cufflink.core.finding.FindingKind;
-import cufflink.core.finding.Sentence;
 import cufflink.core.measure.Length;
 import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
-import cufflink.core.words.Words;
+import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -73,9 +72,9 @@ public final class PatternEvaluator {
       new DesignBuilder(pattern, Scope.of(pattern, values)).build();
       return Optional.empty();
     } catch (NoDesignException reason) {
-      return Optional.of(Mistake.of(reason.place(root), "pattern.normal", reason.getMessage()));
+      return Optional.of(Mistake.of(reason.place(root), "pattern.normal", reason.sentence()));
     } catch (ArithmeticException reason) {
-      return Optional.of(Mistake.of(root.place(), "pattern.normal", Words.say("design.range")));
+      return Optional.of(Mistake.of(root.place(), "pattern.normal", Message.of("design.range")));
     }
   }
 
@@ -83,9 +82,9 @@ public final class PatternEvaluator {
     try {
       return Optional.of(new DesignBuilder(pattern, judge()).build());
     } catch (NoDesignException reason) {
-      return none(reason.getMessage());
+      return none(reason.sentence());
     } catch (ArithmeticException reason) {
-      return none(Words.say("design.range"));
+      return none(Message.of("design.range"));
     }
   }
 
@@ -99,13 +98,13 @@ public final class PatternEvaluator {
     return scope;
   }
 
-  private Optional<Design> none(String sentence) {
+  private Optional<Design> none(Message sentence) {
     findings.add(
         new Finding(
             FindingKind.NO_DESIGN,
             Severity.ERROR,
             new Place("", List.of(), List.of()),
-            Sentence.written(List.of(sentence)),
+            sentence,
             Optional.empty()));
     return Optional.empty();
   }
@@ -137,10 +136,10 @@ public final class PatternEvaluator {
         FindingKind.VALUE_LIMIT,
         Severity.ERROR,
         Place.of(parameter.id()),
-        Sentence.of(key, parameter.label(), written),
+        Message.of(key, parameter.label(), written),
         Optional.of(
             new Fix(
-                Sentence.of("value.set", parameter.label(), written),
+                Message.of("value.set", parameter.label(), written),
                 Values.NONE.and(parameter.id(), cure))));
   }
 

@@ -4,9 +4,9 @@ import cufflink.core.expression.Formula;
 import cufflink.core.expression.Kind;
 import cufflink.core.expression.Ratio;
 import cufflink.core.expression.Value;
-import cufflink.core.finding.Sentence;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Parsed;
+import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -42,8 +42,8 @@ final class Phrase {
     return Parsed.good(new Phrase(parts));
   }
 
-  Sentence say(Function<String, Value> scope) {
-    return Sentence.written(
+  Message say(Function<String, Value> scope) {
+    return Message.written(
         parts.stream()
             .<Object>map(part -> part instanceof Formula formula ? written(formula, scope) : part)
             .toList());

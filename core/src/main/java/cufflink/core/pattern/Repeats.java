@@ -4,7 +4,7 @@ import cufflink.core.expression.Formula;
 import cufflink.core.expression.Kind;
 import cufflink.core.pattern.Parts.Presence;
 import cufflink.core.pattern.Parts.Repeat;
-import cufflink.core.words.Words;
+import cufflink.core.words.Message;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.regex.Matcher;
@@ -73,7 +73,7 @@ final class Repeats {
     if (count > MOST_REPEATS) {
       throw new NoDesignException(
           presence.place(),
-          Words.say("design.repeats", presence.place().path(), count, MOST_REPEATS));
+          Message.of("design.repeats", presence.place().path(), count, MOST_REPEATS));
     }
     for (long index = 0; index < count; index++) {
       scope.count(repeat.name(), first + index);

@@ -1,24 +1,28 @@
 package cufflink.core.run;
 
 import cufflink.core.design.Face;
+import cufflink.core.design.Fold;
+import cufflink.core.design.Piece;
+import cufflink.core.design.Score;
 import cufflink.core.measure.Length;
-import cufflink.core.measure.LengthFormat;
-import cufflink.core.measure.LengthFormat.Fractions;
-import cufflink.core.words.Words;
+import cufflink.core.measure.Marks;
+import cufflink.core.measure.Written;
+import cufflink.core.measure.Written.Style;
+import cufflink.core.plane.Segment;
+import cufflink.core.words.Message;
+import java.util.List;
+import java.util.Optional;
 
-/** Says in words what to do with the hands while scoring. */
+/** Says what to do with the hands while scoring and folding. */
 public final class Directions {
-  private final LengthFormat format;
   private final ScoringHabit habit;
 
   /**
    * Prepares to speak.
    *
-   * @param format how lengths are written
    * @param habit how the maker scores, and on which board
    */
-  public Directions(LengthFormat format, ScoringHabit habit) {
-    this.format = format;
+  public Directions(ScoringHabit habit) {
     this.habit = habit;
   }
 
@@ -29,25 +33,43 @@ public final class Directions {
    * @param setup the way it lies
    * @return one or two sentences
    */
-  public String lay(ScoreRun run, ScoreRun.Setup setup) {
+  public Message lay(ScoreRun run, ScoreRun.Setup setup) {
     int index = run.setups().indexOf(setup);
-    boolean isWidth = setup.side() == ScoreRun.Side.WIDTH;
-    String side = format.format(isWidth ? run.piece().width() : run.piece().height());
-    boolean inside = setup.faceUp() == Face.INSIDE;
-    String face = Words.say(inside ? "score.inside-up" : "score.outside-up");
     if (index == 0) {
-      return Words.say("score.lay", side, face);
+      return lay("score.lay", run.piece(), setup.lie());
     }
-    ScoreRun.Setup before = run.setups().get(index - 1);
-    if (before.side() == setup.side()) {
-      return Words.say("score.over", face);
+    return turned(run.piece(), run.setups().get(index - 1).lie(), setup.lie());
+  }
+
+  private static Message lay(String key, Piece piece, Lie lie) {
+    return Message.of(key, lie.along(piece), face(lie.up()), piece.label());
+  }
+
+  static Message face(Face up) {
+    return Message.of(up == Face.INSIDE ? "score.inside-up" : "score.outside-up");
+  }
+
+  /** Says how a piece gets from one way of lying to another. */
+  private static Message turned(Piece piece, Lie from, Lie to) {
+    return Turning.between(from, to).stream()
+        .map(turning -> turning.said(piece))
+        .reduce(Message.NONE, Message::followedBy);
+  }
+
+  /**
+   * Says how a piece comes to lie as it is described, to be cut or folded after it is scored.
+   *
+   * @param run its scoring
+   * @return a few sentences
+   */
+  public Message layForCutting(ScoreRun run) {
+    if (run.setups().isEmpty()) {
+      return lay("score.lay-piece", run.piece(), Lie.DESCRIBED);
     }
-    // The top edge as described lies at the left in either case, but the sheet lies face down.
-    String turn =
-        before.faceUp() == setup.faceUp()
-            ? inside ? "score.turn" : "score.turn-right"
-            : inside ? "score.turn-over" : "score.turn-over-right";
-    return Words.say(turn, side, face);
+    Lie last = run.setups().get(run.setups().size() - 1).lie();
+    Message turned = turned(run.piece(), last, Lie.DESCRIBED);
+    Message named = Message.of("score.take", run.piece().label(), face(last.up()));
+    return named.followedBy(turned);
   }
 
   /**
@@ -56,40 +78,76 @@ public final class Directions {
    * @param stop the stop
    * @return what it is for, and how it lies to the board's grooves and edges
    */
-  public String stop(ScoreRun.Stop stop) {
-    String purpose =
-        Words.say(
-            switch (stop.score().fold()) {
-              case VALLEY -> "score.valley";
-              case MOUNTAIN -> "score.mountain";
-              case DECORATIVE -> "score.decorative";
-            },
-            stop.score().label());
-    String text = groove(stop.at()).isEmpty() ? purpose : purpose + "; " + groove(stop.at());
+  public Message stop(ScoreRun.Stop stop) {
+    Message text = purpose(stop.stroke());
+    Optional<Message> groove = groove(stop.at());
+    if (groove.isPresent()) {
+      text = Message.of("list.also", text, groove.get());
+    }
     if (stop.stopsShort()) {
-      text += "; " + Words.say("score.short", format.format(stop.from()), format.format(stop.to()));
+      text = Message.of("list.also", text, Message.of("score.short", stop.from(), stop.to()));
     }
     return text;
   }
 
   /**
+   * Says what a line is for, and which of its parts then folds against the habit.
+   *
+   * @param stroke the line
+   * @return a remark
+   */
+  public Message purpose(Stroke stroke) {
+    Message purpose =
+        Message.of(
+            switch (stroke.main().fold()) {
+              case VALLEY -> "score.valley";
+              case MOUNTAIN -> "score.mountain";
+              case DECORATIVE -> "score.decorative";
+            },
+            names(stroke));
+    List<String> against = stroke.against().stream().map(Score::label).distinct().toList();
+    if (against.isEmpty()) {
+      return purpose;
+    }
+    Message other =
+        Message.of(
+            stroke.against().get(0).fold() == Fold.VALLEY
+                ? "score.against-valley"
+                : "score.against-mountain",
+            Message.list("list.comma", against));
+    return Message.of("list.also", purpose, other);
+  }
+
+  /** Names what is on a line and folds the way its longest part does. */
+  private static Message names(Stroke stroke) {
+    return Message.list(
+        "list.comma",
+        stroke.parts().stream()
+            .filter(part -> part.fold() == stroke.main().fold())
+            .map(Score::label)
+            .distinct()
+            .toList());
+  }
+
+  /**
    * Says how a place lies to the board's grooves.
    *
-   * @param at the distance from the left edge
-   * @return the nearest groove and how far it is off, empty if the place is on a groove
+   * @param at the distance from the fence
+   * @return the nearest groove and how far it is off, nothing if the place is on a groove
    */
-  public String groove(Length at) {
+  public Optional<Message> groove(Length at) {
     Length groove = habit.grooves().nearest(at);
     Length off = at.minus(groove);
     if (off.equals(Length.ZERO)) {
-      return "";
+      return Optional.empty();
     }
-    LengthFormat board = LengthFormat.of(habit.grooves(), Fractions.TYPESET);
-    String rest = board.remainder(off.abs());
-    return Words.say(
-        off.isPositive() ? "score.groove-right" : "score.groove-left",
-        board.formatWithUnit(groove),
-        rest);
+    boolean right = off.isPositive() == (habit.hand() == Hand.RIGHT);
+    Optional<Marks> board = Optional.of(habit.grooves());
+    return Optional.of(
+        Message.of(
+            right ? "score.groove-right" : "score.groove-left",
+            new Written(groove, Style.WITH_UNIT, board),
+            new Written(off.abs(), Style.REMAINDER, board)));
   }
 
   /**
@@ -98,48 +156,97 @@ public final class Directions {
    * @param item the pieces and how they lie
    * @return one or two sentences
    */
-  public String lay(ScoreJob.Item item) {
-    String words = lay(item.run(), item.setup());
+  public Message lay(ScoreJob.Item item) {
+    Message words = lay(item.run(), item.setup());
     if (item.count() > 1) {
-      words = Words.say("score.count", words, item.count());
+      words = Message.of("score.count", words, item.count());
     }
-    return item.dot().map(this::dot).map((words + " ")::concat).orElse(words);
+    return item.dot().map(this::dot).map(words::followedBy).orElse(words);
   }
 
-  private String dot(ScoreJob.Dot dot) {
-    String corner = Words.say(dot.top() ? "score.dot-top" : "score.dot-foot");
+  private Message dot(ScoreJob.Dot dot) {
+    Message corner =
+        Message.of(
+            dot.top()
+                ? dot.left() ? "corner.top-left" : "corner.top-right"
+                : dot.left() ? "corner.bottom-left" : "corner.bottom-right");
     if (dot.isFirst() && dot.faceUp()) {
-      return Words.say("score.dot-draw", corner);
+      return Message.of("score.dot-draw", corner);
     }
-    String face = Words.say(dot.faceUp() ? "score.dot-up" : "score.dot-below");
-    return Words.say(dot.isFirst() ? "score.dot-draw-face" : "score.dot-lies", corner, face);
+    Message face = Message.of(dot.faceUp() ? "score.dot-up" : "score.dot-below");
+    return Message.of(dot.isFirst() ? "score.dot-draw-face" : "score.dot-lies", corner, face);
   }
 
   /**
-   * Says how often to go over a score.
+   * Says how often to go over a line.
    *
+   * @param words what is said of it
    * @param passes a number from 1 up
-   * @return a remark, empty if once is enough
+   * @return the same with a remark, unless once is enough
    */
-  public String passes(int passes) {
-    return passes == 1 ? "" : Words.say("score.passes", passes);
+  public Message often(Message words, int passes) {
+    return passes == 1 ? words : Message.of("list.also", words, Message.of("score.passes", passes));
   }
 
   /**
-   * Says how to draw a score that runs neither along nor across.
+   * Says in full where to score.
    *
-   * @param slanted the score
-   * @return one sentence, measured with the inside up
+   * @param stop the stop
+   * @return a sentence
    */
-  public String slanted(ScoreJob.Slanted slanted) {
-    var line = slanted.score().line();
-    return Words.say(
-        "score.slanted",
-        slanted.score().label(),
-        format.format(line.from().x()),
-        format.format(line.from().y()),
-        format.format(line.to().x()),
-        format.format(line.to().y()),
-        Words.say(slanted.faceUp() == Face.INSIDE ? "score.inside-up" : "score.outside-up"));
+  Message atStop(ScoreRun.Stop stop) {
+    String key = habit.hand() == Hand.RIGHT ? "score.at-left" : "score.at-right";
+    return Message.of("score.at", Message.of(key, stop.at()), stop(stop));
+  }
+
+  /**
+   * Says how to fold a line, the piece lying as it is described.
+   *
+   * @param piece the piece
+   * @param stroke the line
+   * @return a sentence
+   */
+  Message crease(Piece piece, Stroke stroke) {
+    boolean towards = stroke.main().fold() == Fold.VALLEY;
+    Message way = Message.of(towards ? "fold.towards-you" : "fold.away-from-you");
+    return Message.of("fold.crease", names(stroke), where(piece, stroke.line()), way);
+  }
+
+  private static Message where(Piece piece, Segment line) {
+    if (line.isVertical()) {
+      Length top = line.from().y().min(line.to().y());
+      Length foot = line.from().y().max(line.to().y());
+      return top.isPositive() || foot.compareTo(piece.height()) < 0
+          ? Message.of("fold.upright-part", line.from().x(), top, foot)
+          : Message.of("fold.upright", line.from().x());
+    }
+    if (line.isLevel()) {
+      Length left = line.from().x().min(line.to().x());
+      Length right = line.from().x().max(line.to().x());
+      return left.isPositive() || right.compareTo(piece.width()) < 0
+          ? Message.of("fold.level-part", line.from().y(), left, right)
+          : Message.of("fold.level", line.from().y());
+    }
+    return Message.of(
+        "fold.slanted", line.from().x(), line.from().y(), line.to().x(), line.to().y());
+  }
+
+  /**
+   * Says how to score along a rule.
+   *
+   * @param piece the piece
+   * @param lie how it lies
+   * @param stroke the line
+   * @return one sentence, measured from the top left corner of the paper as it lies
+   */
+  public Message ruled(Piece piece, Lie lie, Stroke stroke) {
+    Segment line = lie.apply(piece, stroke.line());
+    return Message.of(
+        "score.ruled",
+        purpose(stroke),
+        line.from().x(),
+        line.from().y(),
+        line.to().x(),
+        line.to().y());
   }
 }

@@ -7,9 +7,8 @@ import cufflink.core.design.Layer;
 import cufflink.core.design.Movement;
 import cufflink.core.design.Piece;
 import cufflink.core.measure.Length;
-import cufflink.core.measure.LengthFormat;
 import cufflink.core.plane.Side;
-import cufflink.core.words.Words;
+import cufflink.core.words.Message;
 
 /** Says what is glued where. */
 public final class Gluing {
@@ -22,15 +21,15 @@ public final class Gluing {
    * @param design the design it is part of
    * @return the direction
    */
-  public static String of(Joint joint, Design design) {
+  public static Message of(Joint joint, Design design) {
     String host = design.piece(joint.on()).map(Piece::label).orElse(joint.on());
     if (!joint.movement().isFast()) {
-      return Words.say(loose(joint.movement()), joint.label(), host);
+      return Message.of(loose(joint.movement()), joint.label(), host);
     }
-    String face = Words.say(joint.face() == Face.INSIDE ? "layer.inside" : "layer.outside");
+    Message face = Message.of(joint.face() == Face.INSIDE ? "layer.inside" : "layer.outside");
     return joint.mouth() == Side.NONE
-        ? Words.say("sheet.joint", joint.label(), face, host)
-        : Words.say("sheet.joint-mouth", joint.label(), face, host, side(joint.mouth()));
+        ? Message.of("sheet.joint", joint.label(), face, host)
+        : Message.of("sheet.joint-mouth", joint.label(), face, host, side(joint.mouth()));
   }
 
   private static String loose(Movement movement) {
@@ -41,35 +40,34 @@ public final class Gluing {
   }
 
   /**
-   * Says where a layer is glued, measured as its piece lies with that face up and its left edge
-   * left.
+   * Says where a layer is glued, measured as its piece lies with that face up, turned over like a
+   * page.
    *
    * @param layer the layer
    * @param design the design it is part of
-   * @param format how lengths are written
    * @param raised whether it stands on foam pads
    * @return the direction
    */
-  public static String of(Layer layer, Design design, LengthFormat format, boolean raised) {
+  public static Message of(Layer layer, Design design, boolean raised) {
     Piece host = design.piece(layer.on()).orElseThrow();
     boolean inside = layer.face() == Face.INSIDE;
-    Length left = layer.at().x();
-    Length top = inside ? layer.at().y() : host.height().minus(layer.bottom());
-    return Words.say(
+    Length left = inside ? layer.at().x() : host.width().minus(layer.right());
+    Length top = layer.at().y();
+    return Message.of(
         raised ? "sheet.layer-raised" : "sheet.layer",
         layer.label(),
-        Words.say(inside ? "layer.inside" : "layer.outside"),
+        Message.of(inside ? "layer.inside" : "layer.outside"),
         host.label(),
-        format.format(left),
-        format.format(top));
+        left,
+        top);
   }
 
-  private static String side(Side side) {
+  private static Message side(Side side) {
     return switch (side) {
-      case TOP -> Words.say("side.top");
-      case RIGHT -> Words.say("side.right");
-      case LEFT -> Words.say("side.left");
-      case BOTTOM, NONE -> Words.say("side.bottom");
+      case TOP -> Message.of("side.top");
+      case RIGHT -> Message.of("side.right");
+      case LEFT -> Message.of("side.left");
+      case BOTTOM, NONE -> Message.of("side.bottom");
     };
   }
 }

@@ -3,46 +3,46 @@ package cufflink.core.run;
 import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Slit;
-import cufflink.core.finding.Sentence;
 import cufflink.core.measure.Length;
 import cufflink.core.plane.Point;
 import cufflink.core.plane.Segment;
+import cufflink.core.words.Message;
 
 /** Says how a second cut is made: the tool, where to begin and to stop, what must stay whole. */
 final class Manner {
   private Manner() {}
 
   /** A slit from an edge is begun there; one inside the piece needs both its ends marked. */
-  static Sentence of(Piece piece, Slit slit) {
+  static Message of(Piece piece, Slit slit) {
     boolean from = isOnEdge(piece, slit.line().from());
     boolean to = isOnEdge(piece, slit.line().to());
     if (from && to) {
-      return Sentence.of("cut.manner-through");
+      return Message.of("cut.manner-through");
     }
-    return Sentence.of(from || to ? "cut.manner-slit-edge" : "cut.manner-slit");
+    return Message.of(from || to ? "cut.manner-slit-edge" : "cut.manner-slit");
   }
 
   /** A cut that ends in a corner leaves that corner's point whole. */
-  static Sentence edgeToEdge(Piece piece, Segment line) {
+  static Message edgeToEdge(Piece piece, Segment line) {
     boolean from = isCorner(piece, line.from());
     boolean to = isCorner(piece, line.to());
     if (from && to) {
       boolean falling =
           line.from().x().compareTo(line.to().x()) < 0
               == line.from().y().compareTo(line.to().y()) < 0;
-      return Sentence.of(falling ? "cut.manner-falling" : "cut.manner-rising");
+      return Message.of(falling ? "cut.manner-falling" : "cut.manner-rising");
     }
-    return Sentence.of(from || to ? "cut.manner-corner" : "cut.manner-straight");
+    return Message.of(from || to ? "cut.manner-corner" : "cut.manner-straight");
   }
 
-  static Sentence of(Opening opening) {
+  static Message of(Opening opening) {
     return switch (opening.kind()) {
       case NOTCH ->
-          Sentence.of(
+          Message.of(
               "cut.manner-notch", opening.round().map(Opening.Round::radius).orElse(Length.ZERO));
-      case HOLE -> Sentence.of("cut.manner-hole");
-      case SLOT -> Sentence.of("cut.manner-slot");
-      case WINDOW -> Sentence.of("cut.manner-window");
+      case HOLE -> Message.of("cut.manner-hole");
+      case SLOT -> Message.of("cut.manner-slot");
+      case WINDOW -> Message.of("cut.manner-window");
     };
   }
 

@@ -3,7 +3,8 @@ package cufflink.core.run;
 import cufflink.core.cut.CutPlan;
 import cufflink.core.cut.Drawer;
 import cufflink.core.design.PaperKind;
-import cufflink.core.words.Words;
+import cufflink.core.paper.Paper;
+import cufflink.core.words.Message;
 
 /** Says what a cut plan takes. */
 public final class PlanWords {
@@ -16,15 +17,15 @@ public final class PlanWords {
    * @param isTrial whether it is the trial card made first
    * @return a heading
    */
-  public static String title(PaperKind kind, boolean isTrial) {
-    String paper =
-        Words.say(
+  public static Message title(PaperKind kind, boolean isTrial) {
+    Message paper =
+        Message.of(
             switch (kind) {
               case CARDSTOCK -> "trim.cardstock";
               case PATTERNED -> "trim.patterned";
               case RIBBON -> "trim.ribbon";
             });
-    return isTrial ? Words.say("trim.trial", paper) : paper;
+    return isTrial ? Message.of("trim.trial", paper) : paper;
   }
 
   /**
@@ -33,26 +34,26 @@ public final class PlanWords {
    * @param plan the plan
    * @return one sentence
    */
-  public static String sheets(CutPlan plan) {
+  public static Message sheets(CutPlan plan) {
     int sheets = plan.newSheets();
     int offCuts =
         plan.takes().entrySet().stream()
             .filter(each -> each.getKey().offCut())
             .mapToInt(java.util.Map.Entry::getValue)
             .sum();
-    String takes =
+    Message takes =
         offCuts == 0
-            ? Words.say("trim.sheets", sheets)
-            : Words.say("trim.sheets-and-off-cuts", sheets, offCuts);
+            ? Message.of("trim.sheets", sheets)
+            : Message.of("trim.sheets-and-off-cuts", sheets, offCuts);
     if (!plan.problems().isEmpty()) {
-      return Words.say("trim.rest", takes);
+      return Message.of("trim.rest", takes);
     }
     if (sheets == 0) {
       return takes;
     }
     return plan.isLeast()
-        ? Words.say("trim.least", takes, sheets)
-        : Words.say("trim.bound", takes, plan.bound());
+        ? Message.of("trim.least", takes, sheets)
+        : Message.of("trim.bound", takes, plan.bound());
   }
 
   /**
@@ -61,8 +62,23 @@ public final class PlanWords {
    * @param missing the missing sheets
    * @return one line of a shopping list
    */
-  public static String buy(Drawer.Shortfall missing) {
-    return Words.say(
-        "trim.buy", missing.count(), missing.stock().label(), missing.stock().paper().name());
+  public static Message buy(Drawer.Shortfall missing) {
+    return Message.of(
+        "trim.buy", missing.count(), missing.stock().label(), paper(missing.stock().paper()));
+  }
+
+  /**
+   * Names a paper.
+   *
+   * @param paper the paper
+   * @return the name that its owner gave it, or what it is
+   */
+  public static Message paper(Paper paper) {
+    if (paper.name().equals(Paper.CARD.name())) {
+      return Message.of("paper.name-card");
+    }
+    return paper.name().equals(Paper.PATTERNED.name())
+        ? Message.of("paper.name-patterned")
+        : Message.plain(paper.name());
   }
 }

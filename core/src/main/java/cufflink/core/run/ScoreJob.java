@@ -4,8 +4,8 @@ import cufflink.core.design.Design;
 import cufflink.core.design.Face;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Piece;
-import cufflink.core.design.Score;
 import cufflink.core.measure.Length;
+import cufflink.core.plane.Point;
 import cufflink.core.plane.Segment;
 import cufflink.core.run.ScoreRun.Setup;
 import cufflink.core.run.ScoreRun.Stop;
@@ -15,14 +15,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * The scoring of a whole job: what has the same stops is scored together, all copies of it.
  *
  * @param batches what is scored together, one after another
- * @param slanted the scores that are drawn between two marks, with their pieces
  */
-public record ScoreJob(List<Batch> batches, List<Slanted> slanted) {
+public record ScoreJob(List<Batch> batches) {
   /**
    * Pieces that are scored at the same stops.
    *
@@ -49,60 +49,56 @@ public record ScoreJob(List<Batch> batches, List<Slanted> slanted) {
   public record Item(ScoreRun run, Setup setup, int count, Optional<Dot> dot) {}
 
   /**
-   * Where a pencil dot lies.
+   * Where a pencil dot lies that is drawn in the top left corner of the inside, as the piece is
+   * described.
    *
-   * @param top whether at the top, and not at the foot
+   * @param top whether at the top now, and not at the foot
+   * @param left whether at the left now, and not at the right
    * @param faceUp whether on the face that is up
    * @param isFirst whether it is drawn now
    */
-  public record Dot(boolean top, boolean faceUp, boolean isFirst) {}
+  public record Dot(boolean top, boolean left, boolean faceUp, boolean isFirst) {
+    static Dot of(Piece piece, Lie lie, boolean isFirst) {
+      Point corner = lie.apply(piece, new Point(Length.ZERO, Length.ZERO));
+      return new Dot(
+          corner.y().equals(Length.ZERO),
+          corner.x().equals(Length.ZERO),
+          lie.up() == Face.INSIDE,
+          isFirst);
+    }
+  }
 
-  /**
-   * A score that runs neither along nor across.
-   *
-   * @param piece its piece
-   * @param score the score
-   * @param faceUp the face that lies up
-   * @param count how many pieces, all copies together
-   */
-  public record Slanted(Piece piece, Score score, Face faceUp, int count) {}
-
-  /** Copies the lists. */
+  /** Copies the list. */
   public ScoreJob {
     batches = List.copyOf(batches);
-    slanted = List.copyOf(slanted);
   }
 
   /**
    * Plans the scoring of a job.
    *
    * @param runs the scoring of each piece
-   * @param habit how the maker scores
    * @param copies how many cards, above zero
    * @return the plan; pieces that are turned come up again at each of their settings
    */
-  public static ScoreJob of(List<ScoreRun> runs, ScoringHabit habit, int copies) {
+  public static ScoreJob of(List<ScoreRun> runs, int copies) {
     Map<List<Length>, List<Item>> items = new LinkedHashMap<>();
-    List<Slanted> slanted = new ArrayList<>();
     for (ScoreRun run : runs) {
       int count = Math.multiplyExact(run.piece().count(), copies);
       boolean dotted = needsDot(run);
       for (Setup setup : run.setups()) {
         List<Length> stops = setup.stops().stream().map(Stop::at).distinct().toList();
         boolean isFirst = setup == run.setups().get(0);
-        Optional<Dot> dot = dotted ? Optional.of(dot(setup, isFirst)) : Optional.empty();
+        Optional<Dot> dot =
+            dotted ? Optional.of(Dot.of(run.piece(), setup.lie(), isFirst)) : Optional.empty();
         items
             .computeIfAbsent(stops, each -> new ArrayList<>())
             .add(new Item(run, setup, count, dot));
-      }
-      for (Score score : run.slanted()) {
-        slanted.add(new Slanted(run.piece(), score, habit.faceUp(score.fold()), count));
       }
     }
     List<Batch> batches = new ArrayList<>();
     items.forEach((stops, together) -> batches.add(new Batch(stops, together)));
     batches.sort(Comparator.comparingInt(batch -> order(batch.items())));
-    return new ScoreJob(batches, slanted);
+    return new ScoreJob(batches);
   }
 
   /** A piece is scored on its width before it is turned, so a batch waits for its last turning. */
@@ -114,46 +110,34 @@ public record ScoreJob(List<Batch> batches, List<Slanted> slanted) {
   }
 
   /**
-   * A blank rectangle turned end for end is the same piece as long as it is scored once; when it is
-   * laid again, its ends must be told apart if the stops of both times are not symmetric.
+   * A blank rectangle turned end for end is the same piece as long as it is worked on once; when it
+   * is laid again, its ends must be told apart if what is done both times is not symmetric.
    */
   private static boolean needsDot(ScoreRun run) {
-    return run.setups().stream().filter(setup -> !isSymmetric(run.piece(), setup)).count() > 1;
+    long lopsided = run.setups().stream().filter(setup -> !isSymmetric(run, setup)).count();
+    boolean cutsToo = !Symmetry.isEndForEnd(run.piece(), Symmetry.cuts(run.piece()));
+    return lopsided + (cutsToo ? 1 : 0) > 1;
   }
 
-  private static boolean isSymmetric(Piece piece, Setup setup) {
-    boolean isWidth = setup.side() == ScoreRun.Side.WIDTH;
-    Length along = isWidth ? piece.width() : piece.height();
-    Length deep = isWidth ? piece.height() : piece.width();
-    return setup.stops().stream()
-        .allMatch(
-            stop ->
-                setup.stops().stream()
-                    .anyMatch(
-                        other ->
-                            other.at().equals(along.minus(stop.at()))
-                                && other.from().equals(deep.minus(stop.to()))
-                                && other.to().equals(deep.minus(stop.from()))));
-  }
-
-  /** A dot in the top left corner goes to the foot by a quarter turn left, and by turning over. */
-  private static Dot dot(Setup setup, boolean isFirst) {
-    boolean turned = setup.side() == ScoreRun.Side.HEIGHT;
-    boolean over = setup.faceUp() == Face.OUTSIDE;
-    return new Dot(turned == over, !over, isFirst);
+  private static boolean isSymmetric(ScoreRun run, Setup setup) {
+    List<Segment> lines =
+        Stream.concat(setup.stops().stream().map(Stop::stroke), setup.ruled().stream())
+            .map(Stroke::line)
+            .toList();
+    return Symmetry.isEndForEnd(run.piece(), lines);
   }
 
   /**
-   * Returns how often a score must be gone over: once, and once more for each layer that is glued
+   * Returns how often a line must be gone over: once, and once more for each layer that is glued
    * over it before, since a score does not reach through laminated paper.
    *
    * @param design the card
    * @param piece the piece
-   * @param score the score
+   * @param stroke the line
    * @return a number from 1 up; common practice, no source
    */
-  public static int passes(Design design, Piece piece, Score score) {
-    Segment line = score.line();
+  public static int passes(Design design, Piece piece, Stroke stroke) {
+    Segment line = stroke.line();
     long over =
         design.layers().stream()
             .filter(layer -> layer.on().equals(piece.id()))

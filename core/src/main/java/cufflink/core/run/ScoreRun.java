@@ -4,106 +4,140 @@ import cufflink.core.design.Face;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.measure.Length;
+import cufflink.core.plane.Point;
+import cufflink.core.plane.Segment;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
-import java.util.TreeMap;
 
 /**
  * How to score one piece: lay it so, score at these stops, turn it, go on.
  *
  * @param piece the piece
  * @param setups how it lies, one after another
- * @param slanted the scores that run neither along nor across, marked by their ends
  */
-public record ScoreRun(Piece piece, List<Setup> setups, List<Score> slanted) {
-
-  /** Which side lies along the top of the board. */
-  public enum Side {
-    /** The width, as the piece is described. */
-    WIDTH,
-    /** The height: the piece is turned a quarter to the left, its top edge to the left. */
-    HEIGHT
-  }
-
+public record ScoreRun(Piece piece, List<Setup> setups) {
   /**
    * The piece lying on the board in one way.
    *
-   * <p>To lay the outside up the piece is turned over about the line that keeps its left edge left,
-   * so that stops are the same on both faces.
-   *
-   * @param side the side along the top
-   * @param faceUp the face that lies up
-   * @param stops where to score, from left to right
+   * @param lie how it lies
+   * @param stops where to score from the fence, nearest first
+   * @param ruled what is drawn along a rule between two marks
    */
-  public record Setup(Side side, Face faceUp, List<Stop> stops) {
-    /** Copies the stops. */
+  public record Setup(Lie lie, List<Stop> stops, List<Stroke> ruled) {
+    /** Copies the lists. */
     public Setup {
       stops = List.copyOf(stops);
+      ruled = List.copyOf(ruled);
+    }
+
+    /**
+     * Says whether a score is made at a stop of this setting.
+     *
+     * @param score the score
+     * @return true if it is part of a line scored at a stop
+     */
+    public boolean scores(Score score) {
+      return stops.stream().anyMatch(stop -> stop.stroke().parts().contains(score));
     }
   }
 
   /**
    * One place to score.
    *
-   * @param score the score
-   * @param at the distance from the left edge as the piece lies
-   * @param from where the score starts, down from the top edge as the piece lies
+   * @param stroke what is scored
+   * @param at the distance from the fence as the piece lies
+   * @param from where the line starts, down from the top edge as the piece lies
    * @param to where it ends
    * @param stopsShort whether it does not run from edge to edge
    */
-  public record Stop(Score score, Length at, Length from, Length to, boolean stopsShort) {}
+  public record Stop(Stroke stroke, Length at, Length from, Length to, boolean stopsShort) {}
 
-  /** Copies the lists. */
+  /** Copies the list. */
   public ScoreRun {
     setups = List.copyOf(setups);
-    slanted = List.copyOf(slanted);
   }
 
   /**
-   * Plans the scoring of a piece.
+   * Plans the scoring of a piece. It is turned over once at most, and a quarter once on either
+   * face.
    *
    * @param piece the piece
    * @param habit how the maker scores
    * @return the run; without setups if the piece has no scores
    */
   public static ScoreRun of(Piece piece, ScoringHabit habit) {
-    Map<Integer, Setup> setups = new TreeMap<>();
-    List<Score> slanted = new ArrayList<>();
-    for (Score score : piece.scores()) {
-      boolean upright = score.line().isVertical();
-      if (!upright && !score.line().isLevel()) {
-        slanted.add(score);
-        continue;
+    List<Stroke> strokes = Stroke.of(piece);
+    List<Setup> setups = new ArrayList<>();
+    for (Face face : Face.values()) {
+      List<Stroke> here = strokes.stream().filter(each -> each.faceUp(habit) == face).toList();
+      if (!here.isEmpty()) {
+        addFace(setups, piece, here, habit);
       }
-      Side side = upright ? Side.WIDTH : Side.HEIGHT;
-      Face face = habit.faceUp(score.fold());
-      int order = 2 * side.ordinal() + face.ordinal();
-      Setup setup = setups.getOrDefault(order, new Setup(side, face, List.of()));
-      List<Stop> stops = new ArrayList<>(setup.stops());
-      stops.add(stop(piece, score, side, face));
-      stops.sort(Comparator.comparing(Stop::at).thenComparing(Stop::from));
-      setups.put(order, new Setup(side, face, stops));
     }
-    return new ScoreRun(piece, List.copyOf(setups.values()), slanted);
+    return new ScoreRun(piece, setups);
   }
 
-  private static Stop stop(Piece piece, Score score, Side side, Face face) {
-    boolean upright = side == Side.WIDTH;
-    var from = score.line().from();
-    var to = score.line().to();
-    Length depth = upright ? piece.height() : piece.width();
-    // The quarter turn to the left takes the right edge to the top; turning over swaps top and
-    // foot.
-    boolean fromFoot = upright == (face == Face.OUTSIDE);
-    Length start = upright ? from.y() : from.x();
-    Length end = upright ? to.y() : to.x();
-    Length first = fromFoot ? depth.minus(start) : start;
-    Length last = fromFoot ? depth.minus(end) : end;
-    Length top = first.min(last);
-    Length bottom = first.max(last);
-    boolean stopsShort = top.isPositive() || bottom.compareTo(depth) < 0;
-    return new Stop(score, upright ? from.x() : from.y(), top, bottom, stopsShort);
+  /** What runs along the side that already lies on top comes first, what is ruled last. */
+  private static void addFace(
+      List<Setup> setups, Piece piece, List<Stroke> strokes, ScoringHabit habit) {
+    Face face = strokes.get(0).faceUp(habit);
+    Hand hand = habit.hand();
+    Lie first =
+        setups.isEmpty()
+            ? atFence(piece, new Lie(face, Lie.DESCRIBED.top()), hand)
+            : last(setups).lie().over();
+    int before = setups.size();
+    addStops(setups, piece, first, strokes, hand);
+    Lie second = hand.quarter(first);
+    addStops(
+        setups, piece, setups.isEmpty() ? atFence(piece, second, hand) : second, strokes, hand);
+    List<Stroke> ruled = strokes.stream().filter(Stroke::isSlanted).toList();
+    if (ruled.isEmpty()) {
+      return;
+    }
+    if (setups.size() == before) {
+      setups.add(new Setup(first, List.of(), ruled));
+    } else {
+      Setup last = setups.remove(setups.size() - 1);
+      setups.add(new Setup(last.lie(), last.stops(), ruled));
+    }
+  }
+
+  /**
+   * A blank may first lie with either of two edges on top. It lies so that stops are the numbers
+   * with which the piece is described.
+   */
+  private static Lie atFence(Piece piece, Lie lie, Hand hand) {
+    Length corner = lie.apply(piece, new Point(Length.ZERO, Length.ZERO)).x();
+    Length fence = hand == Hand.RIGHT ? Length.ZERO : lie.along(piece);
+    return corner.equals(fence) ? lie : lie.clockwise().clockwise();
+  }
+
+  private static void addStops(
+      List<Setup> setups, Piece piece, Lie lie, List<Stroke> strokes, Hand hand) {
+    List<Stop> stops =
+        strokes.stream()
+            .filter(stroke -> lie.apply(piece, stroke.line()).isVertical())
+            .map(stroke -> stop(piece, lie, stroke, hand))
+            .sorted(Comparator.comparing(Stop::at).thenComparing(Stop::from))
+            .toList();
+    if (!stops.isEmpty()) {
+      setups.add(new Setup(lie, stops, List.of()));
+    }
+  }
+
+  private static Setup last(List<Setup> setups) {
+    return setups.get(setups.size() - 1);
+  }
+
+  private static Stop stop(Piece piece, Lie lie, Stroke stroke, Hand hand) {
+    Segment line = lie.apply(piece, stroke.line());
+    Length fromLeft = line.from().x();
+    Length at = hand == Hand.RIGHT ? fromLeft : lie.along(piece).minus(fromLeft);
+    Length top = line.from().y().min(line.to().y());
+    Length bottom = line.from().y().max(line.to().y());
+    boolean stopsShort = top.isPositive() || bottom.compareTo(lie.deep(piece)) < 0;
+    return new Stop(stroke, at, top, bottom, stopsShort);
   }
 }

@@ -10,8 +10,9 @@ import cufflink.core.measure.Marks;
  * @param ridgeInside true to fold so that the raised ridge ends up inside the fold, the print
  *     trade's rule; false to fold into the dent
  * @param grooves where the scoring board has its grooves
+ * @param hand the hand that holds the tool
  */
-public record ScoringHabit(boolean ridgeInside, Marks grooves) {
+public record ScoringHabit(boolean ridgeInside, Marks grooves, Hand hand) {
 
   /**
    * Returns the face that lies up while a score is pressed.
@@ -29,5 +30,35 @@ public record ScoringHabit(boolean ridgeInside, Marks grooves) {
       case MOUNTAIN -> ridgeInside ? Face.INSIDE : Face.OUTSIDE;
       case DECORATIVE -> Face.INSIDE;
     };
+  }
+
+  /**
+   * Returns the habit with the ridge at the other side of the fold, or the same.
+   *
+   * @param inside whether the ridge ends up inside the fold
+   * @return the habit
+   */
+  public ScoringHabit withRidgeInside(boolean inside) {
+    return new ScoringHabit(inside, grooves, hand);
+  }
+
+  /**
+   * Returns the habit on another board.
+   *
+   * @param others where the board has its grooves
+   * @return the habit
+   */
+  public ScoringHabit withGrooves(Marks others) {
+    return new ScoringHabit(ridgeInside, others, hand);
+  }
+
+  /**
+   * Returns the habit with the tool in another hand.
+   *
+   * @param other the hand
+   * @return the habit
+   */
+  public ScoringHabit withHand(Hand other) {
+    return new ScoringHabit(ridgeInside, grooves, other);
   }
 }

@@ -7,14 +7,12 @@ import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.design.Slit;
-import cufflink.core.finding.Sentence;
 import cufflink.core.measure.Length;
-import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Tolerance;
 import cufflink.core.plane.Area;
 import cufflink.core.plane.Point;
 import cufflink.core.plane.Segment;
-import cufflink.core.words.Words;
+import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import org.locationtech.jts.algorithm.Distance;
@@ -25,7 +23,7 @@ import org.locationtech.jts.geom.Coordinate;
  * hole.
  *
  * @param piece the piece
- * @param id the id of the slit, cut or opening; empty for a trimmed edge
+ * @param mark what is cut where
  * @param direction what to do, measured with the piece inside up from its top left corner
  * @param manner how to do it with which tool, and what must stay whole
  * @param after the labels of the scores it begins or ends on, which are pressed first
@@ -33,12 +31,48 @@ import org.locationtech.jts.geom.Coordinate;
  *     is
  */
 public record SecondCut(
-    Piece piece,
-    String id,
-    Sentence direction,
-    Sentence manner,
-    List<String> after,
-    String before) {
+    Piece piece, Mark mark, Message direction, Message manner, List<String> after, String before) {
+  /** What is cut. */
+  public enum Kind {
+    /** A cut from which nothing comes off. */
+    SLIT,
+    /** A cut that makes two parts, both of which are used. */
+    THROUGH,
+    /** A straight edge. */
+    TRIM,
+    /** The whole edge, with scissors. */
+    OUTLINE,
+    /** A hole, slot, notch or window. */
+    OPENING
+  }
+
+  /**
+   * A cut's place.
+   *
+   * @param id the id of the slit, cut or opening; empty for a trimmed edge
+   * @param kind what is cut
+   * @param path both ends of a line or all corners of an edge, as the piece is described
+   */
+  public record Mark(String id, Kind kind, List<Point> path) {
+    /** Copies the list. */
+    public Mark {
+      path = List.copyOf(path);
+    }
+
+    private static Mark of(String id, Kind kind, Segment line) {
+      return new Mark(id, kind, List.of(line.from(), line.to()));
+    }
+  }
+
+  /**
+   * Returns the id of what is cut.
+   *
+   * @return the id of the slit, cut or opening; empty for a trimmed edge
+   */
+  public String id() {
+    return mark.id();
+  }
+
   /** Copies the list. */
   public SecondCut {
     after = List.copyOf(after);
@@ -58,22 +92,17 @@ public record SecondCut(
     for (Piece piece : design.pieces()) {
       addTrims(design, cuts, piece);
       for (Slit slit : piece.slits()) {
-        cuts.add(cut(design, piece, slit.id(), slit(slit), Manner.of(piece, slit), slit.line()));
+        Mark mark = Mark.of(slit.id(), Kind.SLIT, slit.line());
+        cuts.add(cut(design, piece, mark, slit(slit), Manner.of(piece, slit)));
       }
       for (Slit cut : piece.cuts()) {
-        cuts.add(
-            cut(
-                design,
-                piece,
-                cut.id(),
-                line("cut.through", cut.line(), cut.label()),
-                Manner.edgeToEdge(piece, cut.line()),
-                cut.line()));
+        Mark mark = Mark.of(cut.id(), Kind.THROUGH, cut.line());
+        Message direction = line("cut.through", cut.line(), cut.label());
+        cuts.add(cut(design, piece, mark, direction, Manner.edgeToEdge(piece, cut.line())));
       }
       for (Opening opening : piece.openings()) {
-        List<Point> corners = opening.outline();
-        Segment across = new Segment(corners.get(0), corners.get(corners.size() / 2));
-        cuts.add(cut(design, piece, opening.id(), opening(opening), Manner.of(opening), across));
+        Mark mark = new Mark(opening.id(), Kind.OPENING, opening.outline());
+        cuts.add(cut(design, piece, mark, opening(opening), Manner.of(opening)));
       }
     }
     return cuts;
@@ -82,19 +111,23 @@ public record SecondCut(
   private static void addTrims(Design design, List<SecondCut> cuts, Piece piece) {
     List<Segment> trims = piece.trims();
     if (trims.size() > MOST_TRIMS) {
-      Sentence direction = Sentence.of("cut.outline");
+      Mark mark = new Mark("", Kind.OUTLINE, piece.outline());
+      Message direction = Message.of("cut.outline");
       cuts.add(
-          new SecondCut(piece, "", direction, Sentence.of("cut.manner-outline"), List.of(), ""));
+          new SecondCut(piece, mark, direction, Message.of("cut.manner-outline"), List.of(), ""));
       return;
     }
     for (Segment trim : trims) {
-      Sentence direction = line("cut.trim", trim, "");
-      cuts.add(cut(design, piece, "", direction, Manner.edgeToEdge(piece, trim), trim));
+      Message direction = line("cut.trim", trim, "");
+      Mark mark = Mark.of("", Kind.TRIM, trim);
+      cuts.add(cut(design, piece, mark, direction, Manner.edgeToEdge(piece, trim)));
     }
   }
 
   private static SecondCut cut(
-      Design design, Piece piece, String id, Sentence direction, Sentence manner, Segment line) {
+      Design design, Piece piece, Mark mark, Message direction, Message manner) {
+    List<Point> path = mark.path();
+    Segment line = new Segment(path.get(0), path.get(path.size() / 2));
     String before =
         design.layers().stream()
             .filter(layer -> layer.on().equals(piece.id()))
@@ -109,7 +142,7 @@ public record SecondCut(
                         .map(Joint::label)
                         .findFirst())
             .orElse("");
-    return new SecondCut(piece, id, direction, manner, scores(piece, line), before);
+    return new SecondCut(piece, mark, direction, manner, scores(piece, line), before);
   }
 
   /** Returns the labels of the scores that either end of a line lies on. */
@@ -141,10 +174,10 @@ public record SecondCut(
         && y.compareTo(area.bottom()) < 0;
   }
 
-  private static Sentence slit(Slit slit) {
+  private static Message slit(Slit slit) {
     Segment line = slit.line();
     if (line.isVertical()) {
-      return Sentence.of(
+      return Message.of(
           "cut.slit-down",
           slit.label(),
           line.from().x(),
@@ -152,7 +185,7 @@ public record SecondCut(
           line.from().y().max(line.to().y()));
     }
     if (line.isLevel()) {
-      return Sentence.of(
+      return Message.of(
           "cut.slit-across",
           slit.label(),
           line.from().y(),
@@ -162,22 +195,22 @@ public record SecondCut(
     return line("cut.slit", line, slit.label());
   }
 
-  private static Sentence line(String key, Segment line, String label) {
+  private static Message line(String key, Segment line, String label) {
     Point from = line.from();
     Point to = line.to();
-    return Sentence.of(key, label, from.x(), from.y(), to.x(), to.y());
+    return Message.of(key, label, from.x(), from.y(), to.x(), to.y());
   }
 
-  private static Sentence opening(Opening opening) {
+  private static Message opening(Opening opening) {
     if (opening.round().isPresent()) {
       Opening.Round round = opening.round().get();
       String key = opening.kind() == Opening.Kind.NOTCH ? "cut.notch" : "cut.circle";
-      return Sentence.of(
+      return Message.of(
           key, opening.label(), round.radius().times(2), round.centre().x(), round.centre().y());
     }
     Point first = opening.outline().get(0);
     Point last = opening.outline().get(2);
-    return Sentence.of(
+    return Message.of(
         "cut.slot",
         opening.label(),
         last.x().minus(first.x()),
@@ -189,14 +222,13 @@ public record SecondCut(
   /**
    * Says the whole cut: where, how, and what has to wait for it.
    *
-   * @param format how lengths are written
    * @return a few sentences
    */
-  public String say(LengthFormat format) {
-    String words = direction.say(format) + " " + manner.say(format);
+  public Message told() {
+    Message words = direction.followedBy(manner);
     if (!after.isEmpty()) {
-      words = Words.say("cut.after", words, String.join("”, “", after));
+      words = Message.of("cut.after", words, Message.list("list.quoted", after));
     }
-    return before.isEmpty() ? words : Words.say("cut.before", words, before);
+    return before.isEmpty() ? words : Message.of("cut.before", words, before);
   }
 }

@@ -3,21 +3,13 @@ package cufflink.core.run;
 import cufflink.core.cut.TrimStep;
 import cufflink.core.cut.TrimStep.Becomes;
 import cufflink.core.cut.TrimStep.Result;
-import cufflink.core.measure.LengthFormat;
-import cufflink.core.words.Words;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.Written;
+import cufflink.core.words.Message;
 
 /** Says in words what to do with the hands at the trimmer. */
 public final class TrimDirections {
-  private final LengthFormat format;
-
-  /**
-   * Prepares to speak.
-   *
-   * @param format how lengths are written
-   */
-  public TrimDirections(LengthFormat format) {
-    this.format = format;
-  }
+  private TrimDirections() {}
 
   /**
    * Names what is cut.
@@ -25,16 +17,26 @@ public final class TrimDirections {
    * @param step the cut
    * @return such as "Sheet 1" or "Strip 1 A"
    */
-  public String paper(TrimStep step) {
+  public static Message paper(TrimStep step) {
     return paper(step.paper());
   }
 
-  private static String paper(String name) {
+  private static Message paper(String name) {
     boolean several = name.contains("–");
     if (name.contains(" ")) {
-      return Words.say(several ? "trim.strips" : "trim.strip", name);
+      return Message.of(several ? "trim.strips" : "trim.strip", name);
     }
-    return Words.say(several ? "trim.several" : "trim.sheet", name);
+    return Message.of(several ? "trim.several" : "trim.sheet", name);
+  }
+
+  /**
+   * Says how to lay the paper and what the cut makes.
+   *
+   * @param step the cut
+   * @return two or three sentences
+   */
+  public static Message told(TrimStep step) {
+    return lay(step).followedBy(makes(step));
   }
 
   /**
@@ -43,16 +45,16 @@ public final class TrimDirections {
    * @param step the cut
    * @return one sentence
    */
-  public String lay(TrimStep step) {
-    String side = format.format(step.along());
+  public static Message lay(TrimStep step) {
+    Length side = step.along();
     String key = step.turned() ? "trim.lay-turned" : "trim.lay";
-    String edge =
-        Words.say(edge(step), Words.say(step.factory() ? "trim.factory" : "trim.cut-edge"));
-    String words = Words.say(key, paper(step), side, edge);
+    Message edge =
+        Message.of(edge(step), Message.of(step.factory() ? "trim.factory" : "trim.cut-edge"));
+    Message words = Message.of(key, paper(step), side, edge);
     if (step.times() > 1) {
-      words = Words.say("trim.each", words, step.times());
+      words = Message.of("trim.each", words, step.times());
     }
-    return step.narrow() ? words + " " + Words.say("trim.narrow") : words;
+    return step.narrow() ? words.followedBy(Message.of("trim.narrow")) : words;
   }
 
   /** The quarter turn to the left takes the sheet's top edge to the left. */
@@ -66,10 +68,10 @@ public final class TrimDirections {
    * @param step the cut
    * @return one sentence, what lies at the fence first
    */
-  public String makes(TrimStep step) {
+  public static Message makes(TrimStep step) {
     Result atFence = step.farEdge() ? step.rest() : step.first();
     Result beyond = step.farEdge() ? step.first() : step.rest();
-    return Words.say("trim.makes", name(atFence), name(beyond));
+    return Message.of("trim.makes", name(atFence), name(beyond));
   }
 
   /**
@@ -78,15 +80,15 @@ public final class TrimDirections {
    * @param result one of its two papers
    * @return what it becomes
    */
-  public String name(Result result) {
-    String size = format.size(result.width(), result.height());
+  public static Message name(Result result) {
+    Message size = Written.size(result.width(), result.height());
     if (result.becomes() == Becomes.PART) {
-      return Words.say(result.partTurned() ? "trim.part-turned" : "trim.part", result.name());
+      return Message.of(result.partTurned() ? "trim.part-turned" : "trim.part", result.name());
     }
     return switch (result.becomes()) {
-      case PAPER -> Words.say("trim.goes-on", paper(result.name()));
-      case OFF_CUT -> Words.say("trim.off-cut", size);
-      default -> Words.say("trim.waste");
+      case PAPER -> Message.of("trim.goes-on", paper(result.name()));
+      case OFF_CUT -> Message.of("trim.off-cut", size);
+      default -> Message.of("trim.waste");
     };
   }
 }

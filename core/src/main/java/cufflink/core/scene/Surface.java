@@ -2,6 +2,7 @@ package cufflink.core.scene;
 
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
+import cufflink.core.words.Message;
 
 /**
  * What a drawing is made for.
@@ -19,4 +20,15 @@ public record Surface(
     Marks marks,
     LengthFormat format,
     TextMeasure measure,
-    double textSize) {}
+    double textSize) {
+
+  /**
+   * Puts a message into the words and marks of whoever looks at the drawing.
+   *
+   * @param message the message
+   * @return the text
+   */
+  public String say(Message message) {
+    return message.say(format);
+  }
+}

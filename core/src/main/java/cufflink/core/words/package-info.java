@@ -1,2 +1,2 @@
-/** Every sentence the application says, kept in one resource bundle. */
+/** Messages, and the languages they are put into words in. */
 package cufflink.core.words;

@@ -9,6 +9,7 @@ import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
 import cufflink.core.paper.Paper;
 import cufflink.core.paper.Sheet;
+import cufflink.core.words.Language;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -24,9 +25,9 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class CutPlannerTest {
   private static final LengthFormat INCHES =
-      LengthFormat.of(Marks.EIGHTHS, LengthFormat.Fractions.PLAIN);
+      LengthFormat.of(Marks.EIGHTHS, LengthFormat.Fractions.PLAIN, Language.ENGLISH);
   private static final LengthFormat METRIC =
-      LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN);
+      LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN, Language.ENGLISH);
   private static final Trimmer LARGE =
       new Trimmer(Length.ofMillimetres(2000), Length.ZERO, Length.ZERO);
   private static final Length INCH = Length.ofInches(1, 1);

@@ -8,6 +8,7 @@ import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
 import cufflink.core.paper.Paper;
 import cufflink.core.paper.Sheet;
+import cufflink.core.words.Language;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -116,7 +117,9 @@ class LongestCutTest {
         "The part 0, 30 × 30, needs a cut longer than 90, the longest your trimmer makes.",
         plan.problems()
             .get(0)
-            .say(LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN)));
+            .say(
+                LengthFormat.of(
+                    Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN, Language.ENGLISH)));
   }
 
   /** A sheet that is no better is not recommended. */
@@ -141,7 +144,11 @@ class LongestCutTest {
               problem ->
                   assertTrue(
                       problem
-                          .say(LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN))
+                          .say(
+                              LengthFormat.of(
+                                  Marks.MILLIMETRES,
+                                  LengthFormat.Fractions.PLAIN,
+                                  Language.ENGLISH))
                           .endsWith("A3 would take it."),
                       () -> problem.toString()));
     }

@@ -10,6 +10,7 @@ import cufflink.core.measure.Marks;
 import cufflink.core.paper.Paper;
 import cufflink.core.run.PlanWords;
 import cufflink.core.run.TrimDirections;
+import cufflink.core.words.Language;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -19,8 +20,7 @@ import org.junit.jupiter.api.Test;
 
 class TrimRunTest {
   private static final LengthFormat FORMAT =
-      LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN);
-  private static final TrimDirections WORDS = new TrimDirections(FORMAT);
+      LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN, Language.ENGLISH);
   private static final Stock A4 =
       new Stock(
           "a4", "A4", Length.ofMillimetres(210), Length.ofMillimetres(297), 0, false, Paper.CARD);
@@ -62,8 +62,8 @@ class TrimRunTest {
     assertEquals(2, run.steps().size());
     assertEquals(
         "Sheets 1–12: the 210 side along the top, a factory edge at the fence. 12 alike.",
-        WORDS.lay(run.steps().get(0)));
-    assertEquals("12 sheets; 12 is the least possible", PlanWords.sheets(plan));
+        TrimDirections.lay(run.steps().get(0)).say(FORMAT));
+    assertEquals("12 sheets; 12 is the least possible", PlanWords.sheets(plan).say(FORMAT));
   }
 
   @Test
@@ -72,7 +72,8 @@ class TrimRunTest {
     boolean told =
         run(plan).steps().stream()
             .filter(TrimStep::narrow)
-            .allMatch(step -> WORDS.lay(step).contains("cut it with the knife"));
+            .allMatch(
+                step -> TrimDirections.lay(step).say(FORMAT).contains("cut it with the knife"));
     assertTrue(told);
     assertTrue(run(plan).steps().stream().anyMatch(TrimStep::narrow));
     assertFalse(run(plan(part("card", 100, 140, 4))).steps().stream().anyMatch(TrimStep::narrow));
@@ -81,7 +82,8 @@ class TrimRunTest {
   @Test
   void makes_namesPartsPapersAndWhatIsLeft() {
     CutPlan plan = plan(part("card", 160, 290, 1));
-    List<String> made = run(plan).steps().stream().map(WORDS::makes).toList();
+    List<String> made =
+        run(plan).steps().stream().map(step -> TrimDirections.makes(step).say(FORMAT)).toList();
     assertEquals(2, made.size());
     String all = String.join(" ", made);
     assertTrue(all.contains("lay aside the card"), all);

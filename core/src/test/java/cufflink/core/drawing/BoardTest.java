@@ -16,6 +16,7 @@ import cufflink.core.scene.Fill;
 import cufflink.core.scene.Ink;
 import cufflink.core.scene.Surface;
 import cufflink.core.scene.TextMeasure;
+import cufflink.core.words.Language;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -28,7 +29,7 @@ class BoardTest {
           900,
           500,
           Marks.EIGHTHS,
-          LengthFormat.of(Marks.EIGHTHS, LengthFormat.Fractions.PLAIN),
+          LengthFormat.of(Marks.EIGHTHS, LengthFormat.Fractions.PLAIN, Language.ENGLISH),
           TextMeasure.GUESS,
           22);
 

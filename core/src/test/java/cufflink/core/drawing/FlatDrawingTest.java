@@ -16,7 +16,8 @@ import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.Marks;
 import cufflink.core.paper.Sheet;
-import cufflink.core.run.ScoreRun.Side;
+import cufflink.core.plane.Side;
+import cufflink.core.run.Lie;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Drawing.Box;
 import cufflink.core.scene.Drawing.Caption;
@@ -30,6 +31,7 @@ import cufflink.core.scene.Ref;
 import cufflink.core.scene.Surface;
 import cufflink.core.scene.TextMeasure;
 import cufflink.core.scene.Tiling;
+import cufflink.core.words.Language;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -48,7 +50,8 @@ class FlatDrawingTest {
       Piece strip = Strips.strip(20 + random.nextInt(200), Fold.VALLEY, panels).base();
       Marks marks = Marks.COMMON.get(random.nextInt(Marks.COMMON.size()));
       Surface surface = surface(700 + random.nextInt(900), 420 + random.nextInt(600), marks);
-      Lie lie = new Lie(strip, random.nextBoolean() ? Side.WIDTH : Side.HEIGHT, Face.INSIDE);
+      Lying lie =
+          new Lying(strip, new Lie(Face.INSIDE, random.nextBoolean() ? Side.TOP : Side.RIGHT));
       assertOrderly(FlatDrawing.of(lie, surface, all()), surface, strip.toString());
     }
   }
@@ -61,9 +64,9 @@ class FlatDrawingTest {
     }
     scores.add(Strips.level("fold", Fold.VALLEY, 90, 120));
     Piece piece = Strips.piece(120, 180, scores, List.of());
-    for (Side side : Side.values()) {
+    for (Side side : List.of(Side.TOP, Side.RIGHT, Side.BOTTOM, Side.LEFT)) {
       Surface surface = surface(924, 640, Marks.SIXTEENTHS);
-      Lie lie = new Lie(piece, side, Face.OUTSIDE);
+      Lying lie = new Lying(piece, new Lie(Face.OUTSIDE, side));
       assertOrderly(FlatDrawing.of(lie, surface, all()), surface, side.toString());
     }
   }
@@ -176,19 +179,20 @@ class FlatDrawingTest {
   void lie_turnedAndOver_takesEachCornerToItsPlace() {
     Piece piece = Strips.piece(100, 60, List.of(), List.of());
     Spot spot = new Spot(10, 20);
-    assertEquals(spot, new Lie(piece, Side.WIDTH, Face.INSIDE).apply(spot));
-    assertEquals(new Spot(10, 40), new Lie(piece, Side.WIDTH, Face.OUTSIDE).apply(spot));
-    assertEquals(new Spot(20, 90), new Lie(piece, Side.HEIGHT, Face.INSIDE).apply(spot));
-    assertEquals(new Spot(20, 10), new Lie(piece, Side.HEIGHT, Face.OUTSIDE).apply(spot));
-    assertEquals(piece.height(), new Lie(piece, Side.HEIGHT, Face.INSIDE).width());
+    assertEquals(spot, new Lying(piece, Lie.DESCRIBED).apply(spot));
+    assertEquals(new Spot(90, 20), new Lying(piece, Lie.DESCRIBED.over()).apply(spot));
+    Lie turned = Lie.DESCRIBED.anticlockwise();
+    assertEquals(new Spot(20, 90), new Lying(piece, turned).apply(spot));
+    assertEquals(new Spot(40, 90), new Lying(piece, turned.over()).apply(spot));
+    assertEquals(piece.height(), new Lying(piece, turned).width());
   }
 
   @Test
   void panels_lyingOutsideUp_areCountedAsThePieceIsDescribed() {
     Piece piece = Strips.strip(60, Fold.VALLEY, 50, 40, 30).base();
-    for (Side side : Side.values()) {
+    for (Side side : List.of(Side.TOP, Side.RIGHT, Side.BOTTOM, Side.LEFT)) {
       for (Face face : Face.values()) {
-        Drawing drawing = FlatDrawing.of(new Lie(piece, side, face), metric(), all());
+        Drawing drawing = FlatDrawing.of(new Lying(piece, new Lie(face, side)), metric(), all());
         Caption third =
             captions(drawing)
                 .filter(each -> each.ref().equals(new Ref("base", "panel-across-3")))
@@ -238,6 +242,11 @@ class FlatDrawingTest {
 
   private static Surface surface(double width, double height, Marks marks) {
     return new Surface(
-        width, height, marks, LengthFormat.of(marks, Fractions.PLAIN), TextMeasure.GUESS, 20);
+        width,
+        height,
+        marks,
+        LengthFormat.of(marks, Fractions.PLAIN, Language.ENGLISH),
+        TextMeasure.GUESS,
+        20);
   }
 }

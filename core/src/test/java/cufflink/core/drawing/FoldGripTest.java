@@ -19,6 +19,7 @@ import cufflink.core.scene.Ink;
 import cufflink.core.scene.Surface;
 import cufflink.core.scene.TextMeasure;
 import cufflink.core.space.Viewpoint;
+import cufflink.core.words.Language;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
@@ -35,7 +36,7 @@ class FoldGripTest {
           800,
           600,
           Marks.MILLIMETRES,
-          LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN),
+          LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN, Language.ENGLISH),
           TextMeasure.GUESS,
           22);
 

@@ -26,12 +26,13 @@ import cufflink.core.scene.Fill;
 import cufflink.core.scene.Ink;
 import cufflink.core.scene.Surface;
 import cufflink.core.scene.TextMeasure;
+import cufflink.core.words.Language;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class TrimDrawingTest {
   private static final LengthFormat FORMAT =
-      LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN);
+      LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN, Language.ENGLISH);
   private static final Surface SURFACE =
       new Surface(900, 560, Marks.MILLIMETRES, FORMAT, TextMeasure.GUESS, 22);
   private static final double TOUCHING = 1e-6;
@@ -119,14 +120,15 @@ class TrimDrawingTest {
   void directions_sayFenceSideAndResult() {
     CutPlan plan = plan();
     TrimRun run = TrimRun.of(plan, Trimmer.USUAL);
-    TrimDirections directions = new TrimDirections(FORMAT);
     TrimStep first = run.steps().get(0);
     assertTrue(first.factory());
     assertEquals(
         "Sheet 1: "
             + (first.turned() ? "turn it so that the 297 side is" : "the 210 side")
             + " along the top, a factory edge at the fence.",
-        directions.lay(first));
-    assertTrue(directions.makes(first).startsWith("At the fence: "), directions.makes(first));
+        TrimDirections.lay(first).say(FORMAT));
+    assertTrue(
+        TrimDirections.makes(first).say(FORMAT).startsWith("At the fence: "),
+        TrimDirections.makes(first).say(FORMAT));
   }
 }

@@ -3,6 +3,7 @@ package cufflink.core.expression;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.core.Spoken;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Parsed;
 import java.math.BigDecimal;
@@ -103,7 +104,7 @@ class FormulaTest {
             + " + - * / and the functions of the guide."
       })
   void compile_mistakes_areNamedWithTheirPlace(String text, String sentence) {
-    assertEquals(sentence, Formula.compile(text, KINDS).problem());
+    assertEquals(sentence, Formula.compile(text, KINDS).problem().say(Spoken.ENGLISH));
   }
 
   @ParameterizedTest
@@ -113,7 +114,9 @@ class FormulaTest {
   void compile_brokenText_isOneSentence(String text) {
     Parsed<Formula> formula = Formula.compile(text, KINDS);
     assertTrue(formula.value().isEmpty());
-    assertTrue(formula.problem().startsWith("the formula “" + text + "”"), formula.problem());
+    assertTrue(
+        formula.problem().say(Spoken.ENGLISH).startsWith("the formula “" + text + "”"),
+        formula.problem().say(Spoken.ENGLISH));
   }
 
   /**
@@ -148,19 +151,19 @@ class FormulaTest {
     Formula formula = compile("width / (panels - 4)");
     assertEquals(
         "the formula “width / (panels - 4)” divides by nought; look at the value below the line.",
-        evaluate(formula).problem());
+        evaluate(formula).problem().say(Spoken.ENGLISH));
   }
 
   @Test
   void evaluate_rootOfANegativeArea_isOneSentence() {
     Formula formula = compile("sqrt(-width * width)");
-    assertTrue(evaluate(formula).problem().contains("below nought"));
+    assertTrue(evaluate(formula).problem().say(Spoken.ENGLISH).contains("below nought"));
   }
 
   @Test
   void evaluate_hugeNumbers_areOneSentence() {
     Formula formula = compile("width * 10000000000 * 10000000000");
-    assertTrue(evaluate(formula).problem().contains("too large to count"));
+    assertTrue(evaluate(formula).problem().say(Spoken.ENGLISH).contains("too large to count"));
   }
 
   @Test

@@ -13,6 +13,7 @@ import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Tolerance;
 import cufflink.core.paper.Materials;
+import cufflink.core.words.Language;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
@@ -23,7 +24,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Random vertices, judged by crimping and by the law of their angles and not by folding them. */
 class VertexTest {
   private static final LengthFormat FORMAT =
-      LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN);
+      LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN, Language.ENGLISH);
   private static final int VERTICES = 200;
   private static final double NARROWEST = 0.15;
 

@@ -32,6 +32,7 @@ import cufflink.core.paper.Papers;
 import cufflink.core.plane.Area;
 import cufflink.core.plane.Segment;
 import cufflink.core.plane.Side;
+import cufflink.core.words.Language;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -39,7 +40,7 @@ import org.junit.jupiter.api.Test;
 
 class FoldReportTest {
   private static final LengthFormat FORMAT =
-      LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN);
+      LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN, Language.ENGLISH);
 
   private static FoldReport report(Design design, Papers papers) {
     return FoldReport.of(

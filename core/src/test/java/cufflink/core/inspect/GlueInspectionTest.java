@@ -23,6 +23,7 @@ import cufflink.core.plane.Area;
 import cufflink.core.plane.Point;
 import cufflink.core.plane.Segment;
 import cufflink.core.plane.Side;
+import cufflink.core.words.Language;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -31,7 +32,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Glue, layers and paper, each where it should not be. Source: common practice, no source. */
 class GlueInspectionTest {
   private static final LengthFormat FORMAT =
-      LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN);
+      LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN, Language.ENGLISH);
 
   private static Area area(double x, double y, double width, double height) {
     return new Area(

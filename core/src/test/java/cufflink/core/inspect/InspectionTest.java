@@ -20,13 +20,15 @@ import cufflink.core.measure.Marks;
 import cufflink.core.measure.Tolerance;
 import cufflink.core.paper.Envelope;
 import cufflink.core.paper.Sheet;
+import cufflink.core.words.Language;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /** What goes wrong at the table. Source: common practice, no source. */
 class InspectionTest {
-  private static final LengthFormat FORMAT = LengthFormat.of(Marks.MILLIMETRES, Fractions.PLAIN);
+  private static final LengthFormat FORMAT =
+      LengthFormat.of(Marks.MILLIMETRES, Fractions.PLAIN, Language.ENGLISH);
 
   @Test
   void inspect_layerInItsPanel_findsNothing() {

@@ -3,6 +3,7 @@ package cufflink.core.measure;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import cufflink.core.measure.LengthFormat.Fractions;
+import cufflink.core.words.Language;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -42,7 +43,7 @@ class LengthFormatTest {
 
   @Test
   void format_typeset_setsRaisedAndLoweredDigits() {
-    LengthFormat format = LengthFormat.of(Marks.SIXTEENTHS, Fractions.TYPESET);
+    LengthFormat format = LengthFormat.of(Marks.SIXTEENTHS, Fractions.TYPESET, Language.ENGLISH);
     assertEquals("5\u2009³⁄₁₆", format.format(Length.ofInches(83, 16)));
     assertEquals("¹⁄₂ in", format.formatWithUnit(Length.ofInches(1, 2)));
   }
@@ -73,7 +74,7 @@ class LengthFormatTest {
     Random random = new Random(3);
     for (Marks marks : Marks.COMMON) {
       for (Fractions fractions : Fractions.values()) {
-        LengthFormat format = LengthFormat.of(marks, fractions);
+        LengthFormat format = LengthFormat.of(marks, fractions, Language.ENGLISH);
         for (int i = 0; i < 300; i++) {
           Length length = marks.step().times(random.nextInt(1_500));
           String text = format.format(length);
@@ -84,6 +85,6 @@ class LengthFormatTest {
   }
 
   private static LengthFormat plain(String marks) {
-    return LengthFormat.of(Marks.parse(marks).orElseThrow(), Fractions.PLAIN);
+    return LengthFormat.of(Marks.parse(marks).orElseThrow(), Fractions.PLAIN, Language.ENGLISH);
   }
 }

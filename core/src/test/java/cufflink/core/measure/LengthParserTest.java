@@ -3,6 +3,7 @@ package cufflink.core.measure;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.core.Spoken;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -86,7 +87,7 @@ class LengthParserTest {
         "abc|“abc” is not a length; type one such as 5 3/8, 5.375 in or 137 mm."
       })
   void parse_badInput_givesOneClearSentence(String text, String sentence) {
-    assertEquals(sentence, LengthParser.parse(text, Unit.MILLIMETRE).problem());
+    assertEquals(sentence, LengthParser.parse(text, Unit.MILLIMETRE).problem().say(Spoken.ENGLISH));
   }
 
   @Test
@@ -94,7 +95,7 @@ class LengthParserTest {
     Parsed<Length> parsed = LengthParser.parse("9".repeat(100_000), Unit.INCH);
     assertEquals(
         "“999999999999…” is too long for a length; type one such as 5 3/8 or 137 mm.",
-        parsed.problem());
+        parsed.problem().say(Spoken.ENGLISH));
   }
 
   @Test

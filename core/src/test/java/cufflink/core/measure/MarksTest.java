@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.core.Spoken;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
@@ -22,7 +23,7 @@ class MarksTest {
     assertEquals(
         "“3mm” are not the marks of a ruler here; choose 1/32in, 1/16in, 1/8in, 0.5mm, 1mm, 2.5mm"
             + " or 5mm.",
-        Marks.parse("3mm").problem());
+        Marks.parse("3mm").problem().say(Spoken.ENGLISH));
   }
 
   @Test

@@ -1,5 +1,6 @@
 package cufflink.core.pattern;
 
+import cufflink.core.Spoken;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -39,5 +40,13 @@ final class Entries {
       return new Entry.Items(place, parts);
     }
     return new Entry.Text(place, String.valueOf(value));
+  }
+
+  /** Says what is wrong at a place of a file. */
+  static List<String> mistakes(Map<String, Object> file, String path) {
+    return PatternCompiler.compile(of(file)).mistakes().stream()
+        .filter(each -> each.place().path().equals(path))
+        .map(each -> each.sentence().say(Spoken.ENGLISH))
+        .toList();
   }
 }

@@ -4,6 +4,7 @@ import static cufflink.core.pattern.Entries.map;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.core.Spoken;
 import cufflink.core.design.Stage;
 import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
@@ -124,7 +125,7 @@ class StageDriveTest {
             .anyMatch(
                 each ->
                     each.place().path().startsWith("folding.1.drive")
-                        && each.sentence().contains(part)),
+                        && each.sentence().say(Spoken.ENGLISH).contains(part)),
         () -> "no such mistake in " + mistakes);
   }
 }

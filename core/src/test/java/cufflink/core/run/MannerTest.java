@@ -10,6 +10,7 @@ import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
 import cufflink.core.plane.Segment;
+import cufflink.core.words.Language;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -18,7 +19,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** With which tool and from where. Source: common practice, no source. */
 class MannerTest {
   private static final LengthFormat FORMAT =
-      LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN);
+      LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN, Language.ENGLISH);
   private static final Piece PIECE = Strips.piece(100, 60, List.of(), List.of());
 
   private static Segment line(double fromX, double fromY, double toX, double toY) {

@@ -12,19 +12,20 @@ import cufflink.core.cut.TrimStep;
 import cufflink.core.cut.TrimStep.Becomes;
 import cufflink.core.cut.TrimStep.Result;
 import cufflink.core.design.PaperKind;
-import cufflink.core.finding.Sentence;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
 import cufflink.core.paper.Paper;
+import cufflink.core.words.Language;
+import cufflink.core.words.Message;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /** What is said of a cut plan and at the trimmer. */
 class PlanWordsTest {
-  private static final TrimDirections DIRECTIONS =
-      new TrimDirections(LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN));
+  private static final LengthFormat FORMAT =
+      LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN, Language.ENGLISH);
 
   private static Length mm(int length) {
     return Length.ofMillimetres(length);
@@ -40,8 +41,8 @@ class PlanWordsTest {
     return new CutSheet(stock(offCut), layout, times);
   }
 
-  private static String said(int bound, List<Sentence> problems, CutSheet... sheets) {
-    return PlanWords.sheets(new CutPlan(List.of(sheets), bound, problems));
+  private static String said(int bound, List<Message> problems, CutSheet... sheets) {
+    return PlanWords.sheets(new CutPlan(List.of(sheets), bound, problems)).say(FORMAT);
   }
 
   @Test
@@ -57,18 +58,21 @@ class PlanWordsTest {
   /** Where a piece goes on no sheet, nothing is proved of the whole job. */
   @Test
   void sheets_ofWhatIsLeft_claimNothing() {
-    Sentence problem = Sentence.written(List.of("The part goes on no sheet."));
+    Message problem = Message.written(List.of("The part goes on no sheet."));
     assertEquals("1 sheet for the rest", said(1, List.of(problem), sheet(false, 1)));
   }
 
   @Test
   void titles_nameThePaperAndTheTrial() {
-    assertEquals("Cardstock", PlanWords.title(PaperKind.CARDSTOCK, false));
-    assertEquals("Patterned paper", PlanWords.title(PaperKind.PATTERNED, false));
-    assertEquals("Ribbon", PlanWords.title(PaperKind.RIBBON, false));
-    assertEquals("Cardstock, for one card as a trial", PlanWords.title(PaperKind.CARDSTOCK, true));
+    assertEquals("Cardstock", PlanWords.title(PaperKind.CARDSTOCK, false).say(FORMAT));
+    assertEquals("Patterned paper", PlanWords.title(PaperKind.PATTERNED, false).say(FORMAT));
+    assertEquals("Ribbon", PlanWords.title(PaperKind.RIBBON, false).say(FORMAT));
     assertEquals(
-        "buy 3 × A4, " + Paper.CARD.name(), PlanWords.buy(new Drawer.Shortfall(stock(false), 3)));
+        "Cardstock, for one card as a trial",
+        PlanWords.title(PaperKind.CARDSTOCK, true).say(FORMAT));
+    assertEquals(
+        "buy 3 × A4, " + Paper.CARD.name(),
+        PlanWords.buy(new Drawer.Shortfall(stock(false), 3)).say(FORMAT));
   }
 
   private static TrimStep step(String paper, int times, boolean turned, boolean farEdge) {
@@ -83,28 +87,28 @@ class PlanWordsTest {
   void lay_saysWhichSideIsOnTopAndWhatIsAtTheFence() {
     assertEquals(
         "Sheet 1: the 130 side along the top, a factory edge at the fence.",
-        DIRECTIONS.lay(step("1", 1, false, false)));
+        TrimDirections.lay(step("1", 1, false, false)).say(FORMAT));
     assertEquals(
         "Strips 1–3 b: turn it so that the 130 side is along the top, turned round end for end, a"
             + " cut edge at the fence. 3 alike. It is narrower than the trimmer holds safely: cut"
             + " it with the knife along a metal rule, away from your hand.",
-        DIRECTIONS.lay(step("1–3 b", 3, true, true)));
-    assertEquals("Sheets 1–2", DIRECTIONS.paper(step("1–2", 2, false, false)));
-    assertEquals("Strip 1 a", DIRECTIONS.paper(step("1 a", 1, false, false)));
+        TrimDirections.lay(step("1–3 b", 3, true, true)).say(FORMAT));
+    assertEquals("Sheets 1–2", TrimDirections.paper(step("1–2", 2, false, false)).say(FORMAT));
+    assertEquals("Strip 1 a", TrimDirections.paper(step("1 a", 1, false, false)).say(FORMAT));
   }
 
   @Test
   void makes_saysWhatLiesOnEitherSideOfTheBlade() {
     assertEquals(
         "At the fence: lay aside the flap. Beyond the blade: an off-cut 60 × 90 to keep.",
-        DIRECTIONS.makes(step("1", 1, false, false)));
+        TrimDirections.makes(step("1", 1, false, false)).say(FORMAT));
     assertEquals(
         "At the fence: an off-cut 60 × 90 to keep. Beyond the blade: lay aside the flap, which"
             + " lies on its side.",
-        DIRECTIONS.makes(step("1", 1, false, true)));
+        TrimDirections.makes(step("1", 1, false, true)).say(FORMAT));
     Result paper = new Result(Becomes.PAPER, "2 a", mm(1), mm(1), Optional.empty(), false);
     Result waste = new Result(Becomes.WASTE, "", mm(1), mm(1), Optional.empty(), false);
-    assertEquals("Strip 2 a, to be cut again", DIRECTIONS.name(paper));
-    assertEquals("a strip to throw away", DIRECTIONS.name(waste));
+    assertEquals("Strip 2 a, to be cut again", TrimDirections.name(paper).say(FORMAT));
+    assertEquals("a strip to throw away", TrimDirections.name(waste).say(FORMAT));
   }
 }

@@ -15,14 +15,18 @@ import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
 import cufflink.core.plane.Segment;
+import cufflink.core.words.Language;
+import cufflink.core.words.Message;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** Scoring all pieces of a job. Source: common practice, no source. */
 class ScoreJobTest {
-  private static final ScoringHabit HABIT = new ScoringHabit(true, Marks.FIVE_MILLIMETRES);
-  private static final Directions DIRECTIONS =
-      new Directions(LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN), HABIT);
+  private static final ScoringHabit HABIT =
+      new ScoringHabit(true, Marks.FIVE_MILLIMETRES, Hand.RIGHT);
+  private static final LengthFormat FORMAT =
+      LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN, Language.ENGLISH);
+  private static final Directions DIRECTIONS = new Directions(HABIT);
 
   private static ScoreRun run(Piece piece) {
     return ScoreRun.of(piece, HABIT);
@@ -33,7 +37,7 @@ class ScoreJobTest {
     Piece strip = Strips.strip(50, Fold.VALLEY, false, 40, 40, 40).base();
     Piece wide = Strips.strip(90, Fold.VALLEY, false, 40, 40, 60).base();
     Piece other = Strips.strip(90, Fold.VALLEY, 55, 60).base();
-    ScoreJob job = ScoreJob.of(List.of(run(strip), run(other), run(wide)), HABIT, 12);
+    ScoreJob job = ScoreJob.of(List.of(run(strip), run(other), run(wide)), 12);
     assertEquals(2, job.batches().size());
     assertEquals(2, job.batches().get(0).items().size());
     assertEquals(
@@ -51,14 +55,16 @@ class ScoreJobTest {
                 Strips.upright("a", Fold.VALLEY, 30, 60),
                 Strips.upright("b", Fold.MOUNTAIN, 60, 60)),
             List.of());
-    ScoreJob job = ScoreJob.of(List.of(run(piece)), HABIT, 1);
+    ScoreJob job = ScoreJob.of(List.of(run(piece)), 1);
     assertEquals(
         List.of(
             "Lay it inside up with the 100 side along the top. Its ends look the same: pencil a"
                 + " dot in the top left corner now.",
-            "Turn it over so that the left edge stays left: outside up. The dot must lie in the"
-                + " bottom left corner, on the face that is down."),
-        job.batches().stream().map(each -> DIRECTIONS.lay(each.items().get(0))).toList());
+            "Turn it over from left to right, like a page: outside up. The dot must lie in the top"
+                + " right corner, on the face that is down."),
+        job.batches().stream()
+            .map(each -> DIRECTIONS.lay(each.items().get(0)).say(FORMAT))
+            .toList());
   }
 
   @Test
@@ -72,7 +78,7 @@ class ScoreJobTest {
                 Strips.upright("a", Fold.VALLEY, 50, 60),
                 Strips.level("b", Fold.MOUNTAIN, 30, 100)),
             List.of());
-    ScoreJob job = ScoreJob.of(List.of(run(once), run(middle)), HABIT, 1);
+    ScoreJob job = ScoreJob.of(List.of(run(once), run(middle)), 1);
     assertTrue(
         job.batches().stream()
             .flatMap(each -> each.items().stream())
@@ -85,12 +91,15 @@ class ScoreJobTest {
         new Score(
             "t", "turn-in", Fold.VALLEY, new Segment(Strips.point(0, 40), Strips.point(40, 0)));
     Piece piece = Strips.piece(100, 60, List.of(corner), List.of());
-    ScoreJob job = ScoreJob.of(List.of(run(piece)), HABIT, 3);
+    ScoreJob.Item item = ScoreJob.of(List.of(run(piece)), 3).batches().get(0).items().get(0);
+    ScoreRun.Setup setup = item.setup();
+    assertEquals(List.of(), setup.stops());
+    // Lying outside up, the foot is on top.
     assertEquals(
-        "turn-in: mark two places, 0 across and 40 down, and 40 across and 0 down, and score from"
-            + " one to the other, outside up.",
-        DIRECTIONS.slanted(job.slanted().get(0)));
-    assertEquals(3, job.slanted().get(0).count());
+        "turn-in, a valley seen from the inside: mark two places, 0 across and 20 down, and 40"
+            + " across and 60 down, and score from one to the other along a rule",
+        DIRECTIONS.ruled(piece, setup.lie(), setup.ruled().get(0)).say(FORMAT));
+    assertEquals(3, item.count());
   }
 
   /** A layer that ends at the score, or lies on another piece, is not scored through. */
@@ -114,7 +123,7 @@ class ScoreJobTest {
             plain.finishedWidth(),
             plain.finishedHeight());
     Piece base = layered.base();
-    assertEquals(1, ScoreJob.passes(layered, base, base.scores().get(0)));
+    assertEquals(1, ScoreJob.passes(layered, base, Stroke.of(base).get(0)));
   }
 
   private static Layer layer(String id, String on, double x, double y, int wide, int tall) {
@@ -143,7 +152,7 @@ class ScoreJobTest {
                 Strips.level("c", Fold.VALLEY, 20, 100)),
             List.of());
     Piece one = Strips.piece(90, 50, List.of(Strips.upright("d", Fold.VALLEY, 45, 50)), List.of());
-    ScoreJob job = ScoreJob.of(List.of(run(both), run(one)), HABIT, 1);
+    ScoreJob job = ScoreJob.of(List.of(run(both), run(one)), 1);
     List<Integer> turns =
         job.batches().stream()
             .map(each -> each.items().get(0))
@@ -170,9 +179,10 @@ class ScoreJobTest {
             Layer.Shape.WHOLE);
     Design laminated = Strips.with(plain, over);
     Piece base = laminated.base();
-    assertEquals(2, ScoreJob.passes(laminated, base, base.scores().get(0)));
-    assertEquals(1, ScoreJob.passes(laminated, base, base.scores().get(1)));
-    assertEquals("2 passes, since it is laminated", DIRECTIONS.passes(2));
-    assertEquals("", DIRECTIONS.passes(1));
+    assertEquals(2, ScoreJob.passes(laminated, base, Stroke.of(base).get(0)));
+    assertEquals(1, ScoreJob.passes(laminated, base, Stroke.of(base).get(1)));
+    Message words = Message.plain("fold");
+    assertEquals("fold; 2 passes, since it is laminated", DIRECTIONS.often(words, 2).say(FORMAT));
+    assertEquals("fold", DIRECTIONS.often(words, 1).say(FORMAT));
   }
 }

@@ -13,6 +13,7 @@ import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
 import cufflink.core.plane.Point;
 import cufflink.core.plane.Segment;
+import cufflink.core.words.Language;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -20,7 +21,7 @@ import org.junit.jupiter.api.Test;
 /** Slits, trimmed edges and holes, said in the order of the piece. */
 class SecondCutTest {
   private static final LengthFormat FORMAT =
-      LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN);
+      LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN, Language.ENGLISH);
 
   @Test
   void of_everyKind_saysWhereItStartsAndStops() {

@@ -7,6 +7,7 @@ import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Pointing;
 import cufflink.core.scene.Ref;
 import cufflink.core.scene.Surface;
+import cufflink.files.words.Words;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -27,7 +28,7 @@ public final class PaperView extends Palette {
   private final ObjectProperty<Set<Ref>> chosen = new SimpleObjectProperty<>(Set.of());
   private Function<Surface, Optional<Drawing>> maker = surface -> Optional.empty();
   private Marks marks = Marks.MILLIMETRES;
-  private LengthFormat format = LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.TYPESET);
+  private LengthFormat format = Words.on(Marks.MILLIMETRES, LengthFormat.Fractions.TYPESET);
   private Optional<Drawing> drawing = Optional.empty();
 
   /** Makes an empty view. */

@@ -15,10 +15,11 @@ import cufflink.core.paper.Paper;
 import cufflink.core.paper.Papers;
 import cufflink.core.paper.Sheet;
 import cufflink.core.run.PlanWords;
-import cufflink.core.words.Words;
+import cufflink.core.words.Message;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.pattern.Extras;
 import cufflink.files.size.StandardSizes;
+import cufflink.files.words.Words;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -53,37 +54,35 @@ final class CutSentence {
     PaperChoice layers =
         new PaperChoice(
             bench, papers.patterned(), now -> new Papers(bench.making().papers().card(), now));
-    Sentence sentence =
-        new Sentence()
-            .say(Words.say("cut.for"))
-            .choice(copies(), Words.say("shelf.copies-hint"), this::orders)
-            .say(Words.say("cut.with"))
-            .choice(extras(job.order()), Words.say("cut.extras-hint"), this::extras)
-            .say(Words.say("cut.card"))
-            .choice(card.word(), Words.say("cut.card-hint"), card::items)
-            .say(Words.say("cut.in"))
-            .choice(
+    Sentence sentence = new Sentence();
+    sentence.show(
+        Message.of(
+            "cut.sentence",
+            sentence.choice(copies(), Words.say("shelf.copies-hint"), this::orders),
+            sentence.choice(extras(job.order()), Words.say("cut.extras-hint"), this::extras),
+            sentence.choice(card.word(), Words.say("cut.card-hint"), card::items),
+            sentence.choice(
                 sheet(PaperKind.CARDSTOCK).label(),
                 Words.say("cut.sheet-hint"),
-                () -> sheets(PaperKind.CARDSTOCK))
-            .say(Words.say("cut.patterned"))
-            .choice(layers.word(), Words.say("cut.patterned-hint"), layers::items)
-            .say(Words.say("cut.in"))
-            .choice(
+                () -> sheets(PaperKind.CARDSTOCK)),
+            sentence.choice(layers.word(), Words.say("cut.patterned-hint"), layers::items),
+            sentence.choice(
                 sheet(PaperKind.PATTERNED).label(),
                 Words.say("cut.sheet-hint"),
-                () -> sheets(PaperKind.PATTERNED));
+                () -> sheets(PaperKind.PATTERNED))));
     Sentence second = new Sentence();
     plan.ifPresent(
         each ->
-            second
-                .choice(
-                    PlanWords.title(each.kind(), each.isTrial()),
-                    Words.say("cut.plan-hint"),
-                    () -> plans(choose))
-                .say(Words.say("trim.takes", PlanWords.sheets(each.plan())))
-                .say(Words.say("cut.by"))
-                .choice(Words.say("cut.trimmer"), Words.say("cut.trimmer-hint"), this::trimmers));
+            second.show(
+                Message.of(
+                    "cut.plan",
+                    second.choice(
+                        Words.say(PlanWords.title(each.kind(), each.isTrial())),
+                        Words.say("cut.plan-hint"),
+                        () -> plans(choose)),
+                    PlanWords.sheets(each.plan()),
+                    second.choice(
+                        Words.say("cut.trimmer"), Words.say("cut.trimmer-hint"), this::trimmers))));
     VBox all = new VBox(sentence, second);
     for (PaperPlan each : bench.cutter().plans().get()) {
       each.plan()
@@ -107,7 +106,7 @@ final class CutSentence {
     for (int i = 0; i < plans.size(); i++) {
       int index = i;
       PaperPlan each = plans.get(i);
-      String title = PlanWords.title(each.kind(), each.isTrial());
+      String title = Words.say(PlanWords.title(each.kind(), each.isTrial()));
       items.add(Sentence.item(title, () -> choose.accept(index)));
     }
     return items;
@@ -145,7 +144,7 @@ final class CutSentence {
   }
 
   private <T> void use(Parsed<T> parsed, java.util.function.Consumer<T> action) {
-    parsed.value().ifPresentOrElse(action, () -> bench.tell(parsed.problem()));
+    parsed.value().ifPresentOrElse(action, () -> bench.tell(Words.say(parsed.problem())));
   }
 
   private static String extras(Order order) {

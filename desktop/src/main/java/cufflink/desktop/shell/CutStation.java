@@ -10,11 +10,11 @@ import cufflink.core.job.PaperPlan;
 import cufflink.core.run.TrimDirections;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Surface;
-import cufflink.core.words.Words;
 import cufflink.desktop.slip.SlipSection;
 import cufflink.desktop.slip.SlipWriter;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
+import cufflink.files.words.Words;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
@@ -143,9 +143,7 @@ final class CutStation implements StationView {
     if (done >= steps.size()) {
       return Words.say("trim.done");
     }
-    TrimDirections directions = new TrimDirections(bench.format());
-    TrimStep step = steps.get(done);
-    return directions.lay(step) + " " + directions.makes(step);
+    return TrimDirections.told(steps.get(done)).say(bench.format());
   }
 
   private Button button(String key, int direction) {

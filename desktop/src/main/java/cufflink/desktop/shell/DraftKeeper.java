@@ -3,11 +3,11 @@ package cufflink.desktop.shell;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.measure.Parsed;
-import cufflink.core.words.Words;
 import cufflink.desktop.wait.InOrder;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.project.Drafts;
 import cufflink.files.project.Drafts.Draft;
+import cufflink.files.words.Words;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -123,7 +123,7 @@ final class DraftKeeper {
           }
           Parsed<Path> kept = drafts.keep(draft.get());
           if (kept.value().isEmpty()) {
-            tell(Words.say("draft.failed", kept.problem()));
+            tell(Words.say("draft.failed", Words.say(kept.problem())));
           }
         });
   }
@@ -177,7 +177,7 @@ final class DraftKeeper {
           Parsed<Path> away = drafts.putAway(draft.id());
           return away.value()
               .map(path -> Words.say("draft.away", draft.job().title(), path))
-              .orElse(away.problem());
+              .orElse(Words.say(away.problem()));
         },
         bench::tell);
   }

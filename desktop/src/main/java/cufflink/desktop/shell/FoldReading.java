@@ -18,7 +18,7 @@ import cufflink.core.plane.Side;
 import cufflink.core.scene.Surface;
 import cufflink.core.space.Motion;
 import cufflink.core.space.Viewpoint;
-import cufflink.core.words.Words;
+import cufflink.files.words.Words;
 import java.util.Locale;
 import java.util.Optional;
 

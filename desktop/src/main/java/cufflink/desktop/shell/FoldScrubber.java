@@ -1,7 +1,7 @@
 package cufflink.desktop.shell;
 
 import cufflink.core.design.Stage;
-import cufflink.core.words.Words;
+import cufflink.files.words.Words;
 import java.util.List;
 import java.util.stream.Collectors;
 import javafx.scene.control.Label;

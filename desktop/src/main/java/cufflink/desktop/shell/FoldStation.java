@@ -17,15 +17,17 @@ import cufflink.core.job.Derivation;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Surface;
 import cufflink.core.space.Viewpoint;
-import cufflink.core.words.Words;
+import cufflink.core.words.Message;
 import cufflink.desktop.slip.SlipSection;
 import cufflink.desktop.slip.SlipWriter;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
+import cufflink.files.words.Words;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -78,10 +80,10 @@ final class FoldStation implements StationView {
   public Node sentence(Derivation derivation) {
     List<FoldModel> models = derivation.made().map(this::models).orElse(List.of());
     Sentence sentence = new Sentence();
+    Message all = Message.NONE;
     if (models.size() > 1) {
-      sentence
-          .say(Words.say("fold.piece"))
-          .choice(
+      String piece =
+          sentence.choice(
               model(models).flat().piece().label(),
               Words.say("fold.piece-hint"),
               () ->
@@ -90,24 +92,28 @@ final class FoldStation implements StationView {
                       .map(FlatPattern::piece)
                       .map(each -> Sentence.item(each.label(), () -> take(each.id())))
                       .toList());
+      all = Message.of("fold.piece", piece);
     }
     if (!models.isEmpty() && model(models).stages().isEmpty()) {
-      return sentence.say(Words.say("fold.none"));
+      return sentence.show(all.followedBy(Message.of("fold.none")));
     }
     boolean moves = models.isEmpty() || !model(models).isReady() || model(models).movesThroughout();
-    sentence
-        .say(Words.say(moves ? "fold.sentence" : "fold.ends"))
-        .say(Words.say("fold.layers"))
-        .choice(
+    String lying =
+        sentence.choice(
             layers.title(),
             Words.say("fold.layers-hint"),
             () ->
                 Arrays.stream(Layers.values())
                     .map(each -> Sentence.item(each.title(), () -> show(each)))
                     .toList());
-    thickness(derivation).ifPresent(sentence::say);
-    leftOut(derivation).ifPresent(sentence::say);
-    return sentence;
+    all =
+        all.followedBy(Message.of(moves ? "fold.sentence" : "fold.ends"))
+            .followedBy(Message.of("fold.layers", lying));
+    for (String more :
+        Stream.of(thickness(derivation), leftOut(derivation)).flatMap(Optional::stream).toList()) {
+      all = all.followedBy(Message.plain(more));
+    }
+    return sentence.show(all);
   }
 
   private void show(Layers now) {

@@ -1,6 +1,6 @@
 package cufflink.desktop.shell;
 
-import cufflink.core.words.Words;
+import cufflink.files.words.Words;
 import java.util.List;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;

@@ -3,18 +3,20 @@ package cufflink.desktop.shell;
 import cufflink.core.design.Face;
 import cufflink.core.design.Piece;
 import cufflink.core.drawing.FlatDrawing;
-import cufflink.core.drawing.Lie;
+import cufflink.core.drawing.Lying;
 import cufflink.core.drawing.Patch;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Order;
-import cufflink.core.run.ScoreRun.Side;
+import cufflink.core.plane.Side;
+import cufflink.core.run.Lie;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Surface;
-import cufflink.core.words.Words;
+import cufflink.core.words.Message;
 import cufflink.desktop.slip.SlipSection;
 import cufflink.desktop.slip.SlipWriter;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
+import cufflink.files.words.Words;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -47,30 +49,17 @@ final class LayerStation implements StationView {
   public Node sentence(Derivation derivation) {
     List<Piece> hosts = derivation.made().map(LayerStation::hosts).orElse(List.of());
     Sentence sentence = new Sentence();
-    sentence
-        .say(Words.say("layer.sentence"))
-        .choice(
+    String side =
+        sentence.choice(
             Words.say(word(face)),
             Words.say("layer.face-hint"),
             () ->
                 List.of(
                     Sentence.item(Words.say(word(Face.OUTSIDE)), () -> turn(Face.OUTSIDE)),
                     Sentence.item(Words.say(word(Face.INSIDE)), () -> turn(Face.INSIDE))));
-    if (hosts.size() > 1) {
-      sentence
-          .say(Words.say("layer.of"))
-          .choice(
-              host(hosts).label(),
-              Words.say("layer.piece-hint"),
-              () ->
-                  hosts.stream()
-                      .map(each -> Sentence.item(each.label(), () -> take(each.id())))
-                      .toList());
-    }
     Order order = derivation.job().order();
-    return sentence
-        .say(Words.say("layer.set"))
-        .choice(
+    String lying =
+        sentence.choice(
             Words.say(order.raised() ? "layer.raised" : "layer.flat"),
             Words.say("layer.raised-hint"),
             () ->
@@ -80,8 +69,19 @@ final class LayerStation implements StationView {
                         () -> bench.making().order(order.withRaised(false))),
                     Sentence.item(
                         Words.say("layer.raised"),
-                        () -> bench.making().order(order.withRaised(true)))))
-        .say(Words.say("layer.flip"));
+                        () -> bench.making().order(order.withRaised(true)))));
+    if (hosts.size() < 2) {
+      return sentence.show(Message.of("layer.sentence", side, lying));
+    }
+    String piece =
+        sentence.choice(
+            host(hosts).label(),
+            Words.say("layer.piece-hint"),
+            () ->
+                hosts.stream()
+                    .map(each -> Sentence.item(each.label(), () -> take(each.id())))
+                    .toList());
+    return sentence.show(Message.of("layer.sentence-of", side, piece, lying));
   }
 
   /** Returns the pieces that something is glued to, and the card itself before them. */
@@ -126,7 +126,7 @@ final class LayerStation implements StationView {
         .map(
             made ->
                 FlatDrawing.of(
-                    new Lie(host(hosts(made)), Side.WIDTH, face),
+                    new Lying(host(hosts(made)), new Lie(face, Side.TOP)),
                     surface,
                     new FlatDrawing.Options(
                         Patch.of(made.design()), Optional.empty(), score -> false, true, true)));

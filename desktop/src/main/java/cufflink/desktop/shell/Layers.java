@@ -1,7 +1,7 @@
 package cufflink.desktop.shell;
 
 import cufflink.core.paper.Papers;
-import cufflink.core.words.Words;
+import cufflink.files.words.Words;
 
 /** How the layers of a card that lies flat are shown. */
 enum Layers {

@@ -1,10 +1,10 @@
 package cufflink.desktop.shell;
 
 import cufflink.core.job.Job;
-import cufflink.core.words.Words;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.export.Export;
 import cufflink.files.export.Exports;
+import cufflink.files.words.Words;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;

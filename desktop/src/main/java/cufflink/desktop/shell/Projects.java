@@ -4,7 +4,6 @@ import cufflink.core.cut.Drawer;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.measure.Parsed;
-import cufflink.core.words.Words;
 import cufflink.desktop.wait.InOrder;
 import cufflink.desktop.work.Cutter;
 import cufflink.desktop.work.Workbench;
@@ -17,6 +16,7 @@ import cufflink.files.project.Drafts.Draft;
 import cufflink.files.project.ProjectStore;
 import cufflink.files.project.Settings;
 import cufflink.files.project.UserFolders;
+import cufflink.files.words.Words;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -131,7 +131,7 @@ public final class Projects {
     Optional<String> fingerprint = ProjectStore.fingerprint(file);
     Parsed<Job> job = store.open(file);
     if (job.value().isEmpty()) {
-      bench.tell(job.problem());
+      bench.tell(Words.say(job.problem()));
     } else if (bench.lay(job.orElseThrow(), Optional.of(file))) {
       drafts.saw(fingerprint);
       remember(before -> before.using(file));
@@ -191,7 +191,7 @@ public final class Projects {
               bench.tell(Words.say("file.saved", file.getFileName()));
               remember(before -> before.using(file));
             },
-            () -> bench.tell(saved.problem()));
+            () -> bench.tell(Words.say(saved.problem())));
   }
 
   /**
@@ -233,7 +233,7 @@ public final class Projects {
       return written
           .value()
           .map(path -> Words.say("file.saved", path.getFileName()))
-          .orElse(written.problem());
+          .orElse(Words.say(written.problem()));
     } catch (IOException reason) {
       return Words.say("save.failed", file, reason.getMessage());
     }

@@ -1,25 +1,31 @@
 package cufflink.desktop.shell;
 
+import cufflink.core.design.Piece;
 import cufflink.core.drawing.FlatDrawing;
-import cufflink.core.drawing.Lie;
+import cufflink.core.drawing.Lying;
 import cufflink.core.job.Derivation;
 import cufflink.core.measure.Marks;
 import cufflink.core.run.Directions;
+import cufflink.core.run.Hand;
 import cufflink.core.run.ScoreJob;
 import cufflink.core.run.ScoreRun;
 import cufflink.core.run.ScoringHabit;
+import cufflink.core.run.Stroke;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Ref;
 import cufflink.core.scene.Surface;
-import cufflink.core.words.Words;
+import cufflink.core.words.Message;
 import cufflink.desktop.slip.SlipSection;
 import cufflink.desktop.slip.SlipWriter;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
+import cufflink.files.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -34,13 +40,15 @@ final class ScoreStation implements StationView {
   private int index;
 
   /** One stop of a piece that lies on the board, or a score drawn between two marks. */
-  private record Step(ScoreJob.Item item, int stop) {
-    ScoreRun.Setup setup() {
-      return item.setup();
+  private record Step(ScoreJob.Item item, Stroke stroke, Optional<ScoreRun.Stop> stop) {
+    Piece piece() {
+      return item.run().piece();
     }
 
-    Ref ref() {
-      return new Ref(item.run().piece().id(), setup().stops().get(stop).score().id());
+    Set<Ref> refs() {
+      return stroke.parts().stream()
+          .map(part -> new Ref(piece().id(), part.id()))
+          .collect(Collectors.toSet());
     }
   }
 
@@ -54,13 +62,13 @@ final class ScoreStation implements StationView {
     ScoreJob job =
         ScoreJob.of(
             derivation.made().map(Derivation.Made::scoring).orElse(List.of()),
-            derivation.job().habit(),
             derivation.job().order().copies());
     for (ScoreJob.Batch batch : job.batches()) {
       for (ScoreJob.Item item : batch.items()) {
-        for (int i = 0; i < item.setup().stops().size(); i++) {
-          steps.add(new Step(item, i));
-        }
+        item.setup()
+            .stops()
+            .forEach(stop -> steps.add(new Step(item, stop.stroke(), Optional.of(stop))));
+        item.setup().ruled().forEach(stroke -> steps.add(new Step(item, stroke, Optional.empty())));
       }
     }
     return steps;
@@ -85,24 +93,36 @@ final class ScoreStation implements StationView {
   @Override
   public Node sentence(Derivation derivation) {
     ScoringHabit habit = derivation.job().habit();
-    return new Sentence()
-        .say(Words.say("score.sentence"))
-        .choice(
-            Words.say(habit.ridgeInside() ? "score.ridge" : "score.dent"),
-            Words.say("score.ridge-hint"),
-            () ->
-                List.of(
-                    Sentence.item(
-                        Words.say("score.ridge"),
-                        () -> bench.making().score(new ScoringHabit(true, habit.grooves()))),
-                    Sentence.item(
-                        Words.say("score.dent"),
-                        () -> bench.making().score(new ScoringHabit(false, habit.grooves())))))
-        .say(Words.say("score.board"))
-        .choice(
-            SizeStation.marksWord(habit.grooves()),
-            Words.say("score.board-hint"),
-            () -> boards(habit));
+    Sentence sentence = new Sentence();
+    return sentence.show(
+        Message.of(
+            "score.sentence",
+            sentence.choice(
+                Words.say(habit.ridgeInside() ? "score.ridge" : "score.dent"),
+                Words.say("score.ridge-hint"),
+                () ->
+                    List.of(
+                        Sentence.item(
+                            Words.say("score.ridge"),
+                            () -> bench.making().score(habit.withRidgeInside(true))),
+                        Sentence.item(
+                            Words.say("score.dent"),
+                            () -> bench.making().score(habit.withRidgeInside(false))))),
+            sentence.choice(
+                SizeStation.marksWord(habit.grooves()),
+                Words.say("score.board-hint"),
+                () -> boards(habit)),
+            sentence.choice(hand(habit.hand()), Words.say("score.hand-hint"), () -> hands(habit))));
+  }
+
+  private static String hand(Hand hand) {
+    return Words.say(hand == Hand.RIGHT ? "score.right-hand" : "score.left-hand");
+  }
+
+  private List<MenuItem> hands(ScoringHabit habit) {
+    return Stream.of(Hand.values())
+        .map(each -> Sentence.item(hand(each), () -> bench.making().score(habit.withHand(each))))
+        .toList();
   }
 
   private List<MenuItem> boards(ScoringHabit habit) {
@@ -111,7 +131,7 @@ final class ScoreStation implements StationView {
             marks ->
                 Sentence.item(
                     SizeStation.marksWord(marks),
-                    () -> bench.making().score(new ScoringHabit(habit.ridgeInside(), marks))))
+                    () -> bench.making().score(habit.withGrooves(marks))))
         .toList();
   }
 
@@ -120,17 +140,14 @@ final class ScoreStation implements StationView {
     return current(derivation)
         .map(
             step -> {
-              Lie lie =
-                  new Lie(step.item().run().piece(), step.setup().side(), step.setup().faceUp());
+              Lying lie = new Lying(step.piece(), step.item().setup().lie());
               return FlatDrawing.of(
                   lie,
                   surface,
                   new FlatDrawing.Options(
                       List.of(),
                       Optional.empty(),
-                      score ->
-                          step.setup().stops().stream()
-                              .anyMatch(stop -> stop.score().equals(score)),
+                      step.item().setup()::scores,
                       false,
                       false,
                       Optional.of(derivation.job().habit().grooves())));
@@ -143,21 +160,24 @@ final class ScoreStation implements StationView {
   }
 
   private Node foot(Derivation derivation, Step step) {
-    Directions directions = new Directions(bench.format(), derivation.job().habit());
-    ScoreRun.Stop stop = step.setup().stops().get(step.stop());
-    Label number = new Label(bench.format().format(stop.at()));
+    Directions directions = new Directions(derivation.job().habit());
+    String at = step.stop().map(stop -> bench.format().format(stop.at())).orElse("");
+    Label number = new Label(at);
     number.getStyleClass().add("huge");
     number.setMinWidth(HBox.USE_PREF_SIZE);
-    String often =
+    int passes =
         derivation
             .made()
-            .map(made -> ScoreJob.passes(made.design(), step.item().run().piece(), stop.score()))
-            .map(directions::passes)
-            .orElse("");
-    String what = directions.stop(stop) + (often.isEmpty() ? "" : "; " + often);
-    String name = step.item().run().piece().label();
-    Label words =
-        new Label(Words.say("score.now", name, directions.lay(step.item())) + "\n" + what);
+            .map(made -> ScoreJob.passes(made.design(), step.piece(), step.stroke()))
+            .orElse(1);
+    Message told =
+        step.stop()
+            .map(directions::stop)
+            .orElseGet(
+                () -> directions.ruled(step.piece(), step.item().setup().lie(), step.stroke()));
+    String what = directions.often(told, passes).say(bench.format());
+    String lay = directions.lay(step.item()).say(bench.format());
+    Label words = new Label(Words.say("score.now", step.piece().label(), lay) + "\n" + what);
     words.getStyleClass().add("direction");
     words.setWrapText(true);
     words.setMinHeight(Label.USE_PREF_SIZE);
@@ -189,7 +209,7 @@ final class ScoreStation implements StationView {
         .derivation()
         .get()
         .flatMap(this::current)
-        .ifPresent(now -> bench.chosen().set(Set.of(now.ref())));
+        .ifPresent(now -> bench.chosen().set(now.refs()));
   }
 
   @Override

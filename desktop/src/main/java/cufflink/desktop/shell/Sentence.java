@@ -1,5 +1,8 @@
 package cufflink.desktop.shell;
 
+import cufflink.core.words.Message;
+import cufflink.files.words.Words;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -13,30 +16,60 @@ import javafx.scene.layout.FlowPane;
 
 /** A sentence whose underlined words can be changed: the way a station's question is answered. */
 final class Sentence extends FlowPane {
+  /** Stands in the text for the first place; letters of nobody's language. */
+  private static final char FIRST_PLACE = '\uE000';
+
+  private final List<Node> places = new ArrayList<>();
+
   Sentence() {
     getStyleClass().add("sentence");
   }
 
-  /** Adds words that stay. */
-  Sentence say(String words) {
+  /**
+   * Makes a word that opens a list of others.
+   *
+   * @param word what is chosen now
+   * @param hint what can be chosen there, for those who hear it
+   * @param items what to choose from
+   * @return its place, to be put into the message that is shown
+   */
+  String choice(String word, String hint, Supplier<List<MenuItem>> items) {
+    return place(new WordButton(word, hint, items));
+  }
+
+  /** Makes a place for something else in the message that is shown. */
+  String place(Node node) {
+    places.add(node);
+    return Character.toString((char) (FIRST_PLACE + places.size() - 1));
+  }
+
+  /** Shows a message; each language puts the words that can be changed where it wants them. */
+  Sentence show(Message message) {
+    int from = 0;
+    String text = Words.say(message);
+    for (int i = 0; i <= text.length(); i++) {
+      int place = i == text.length() ? places.size() : text.charAt(i) - FIRST_PLACE;
+      boolean ends = i == text.length() || place >= 0 && place < places.size();
+      if (ends) {
+        words(text.substring(from, i).strip());
+        from = i + 1;
+      }
+      if (ends && place < places.size()) {
+        getChildren().add(places.get(place));
+      }
+    }
+    return this;
+  }
+
+  private void words(String words) {
+    if (words.isEmpty()) {
+      return;
+    }
     Label label = new Label(words);
-    if (words.startsWith(",")) {
+    if (",;:.".indexOf(words.charAt(0)) >= 0) {
       label.getStyleClass().add("comma");
     }
     getChildren().add(label);
-    return this;
-  }
-
-  /** Adds a word that opens a list of others. */
-  Sentence choice(String word, String hint, Supplier<List<MenuItem>> items) {
-    getChildren().add(new WordButton(word, hint, items));
-    return this;
-  }
-
-  /** Adds something else. */
-  Sentence add(Node node) {
-    getChildren().add(node);
-    return this;
   }
 
   /** Makes an item in which something that is on no list can be typed. */

@@ -9,10 +9,11 @@ import cufflink.core.measure.Marks;
 import cufflink.core.measure.Parsed;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Sheet;
-import cufflink.core.words.Words;
+import cufflink.core.words.Message;
 import cufflink.desktop.wait.Latest;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.size.StandardSizes;
+import cufflink.files.words.Words;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -72,7 +73,8 @@ final class ShelfView extends VBox {
     note.managedProperty().bind(note.visibleProperty());
     WaitingLine looking = new WaitingLine(finder, Words.say("shelf.looking"));
     VBox all = new VBox(new WaitingView(projects), looking, note, table);
-    for (String problem : bench.library().problems()) {
+    for (Message unread : bench.library().problems()) {
+      String problem = Words.say(unread);
       Label label = new Label(problem);
       label.getStyleClass().add("shelf-problem");
       label.setWrapText(true);
@@ -109,27 +111,24 @@ final class ShelfView extends VBox {
     wish = now;
     problem.setText("");
     shown = bench.marks();
-    Sentence sentence =
-        new Sentence()
-            .say(Words.say("shelf.show"))
-            .choice(does(wish.does()), Words.say("shelf.ability-hint"), this::abilities)
-            .say(Words.say("shelf.holding"))
-            .choice(
+    Sentence sentence = new Sentence();
+    Message question =
+        Message.of(
+            "shelf.sentence",
+            sentence.choice(does(wish.does()), Words.say("shelf.ability-hint"), this::abilities),
+            sentence.choice(
                 wish.item().map(each -> each.label()).orElse(Words.say("shelf.anything")),
                 Words.say("shelf.item-hint"),
-                this::items)
-            .say(Words.say("shelf.from"))
-            .choice(
+                this::items),
+            sentence.choice(
                 wish.sheet().map(each -> each.label()).orElse(Words.say("shelf.any-sheet")),
                 Words.say("shelf.sheet-hint"),
-                this::sheets)
-            .say(Words.say("shelf.copies"))
-            .choice(
+                this::sheets),
+            sentence.choice(
                 Words.say("shelf.count", wish.copies()),
                 Words.say("shelf.copies-hint"),
-                this::copies)
-            .say(Words.say("shelf.for"))
-            .choice(
+                this::copies),
+            sentence.choice(
                 wish.envelope().map(each -> each.label()).orElse(Words.say("shelf.any-envelope")),
                 Words.say("shelf.envelope-hint"),
                 () ->
@@ -137,25 +136,22 @@ final class ShelfView extends VBox {
                         StandardSizes.envelopes(),
                         each -> each.label(),
                         "shelf.any-envelope",
-                        each -> wish.withEnvelope(each)))
-            .say(Words.say("shelf.between"))
-            .choice(
+                        each -> wish.withEnvelope(each))),
+            sentence.choice(
                 wish.least().map(this::size).orElse(Words.say("shelf.any-size")),
                 Words.say("shelf.least-hint"),
-                () -> sizes(each -> wish.withLeast(each)))
-            .say(Words.say("shelf.and"))
-            .choice(
+                () -> sizes(each -> wish.withLeast(each))),
+            sentence.choice(
                 wish.most().map(this::size).orElse(Words.say("shelf.any-size")),
                 Words.say("shelf.most-hint"),
-                () -> sizes(each -> wish.withMost(each)))
-            .say(Words.say("shelf.in"))
-            .choice(
+                () -> sizes(each -> wish.withMost(each))),
+            sentence.choice(
                 wish.minutes().map(ShelfView::time).orElse(Words.say("shelf.any-time")),
                 Words.say("shelf.time-hint"),
                 () ->
                     choices(
-                        TIMES, ShelfView::time, "shelf.any-time", each -> wish.withMinutes(each)))
-            .choice(
+                        TIMES, ShelfView::time, "shelf.any-time", each -> wish.withMinutes(each))),
+            sentence.choice(
                 wish.priority().map(ShelfView::first).orElse(Words.say("shelf.easiest")),
                 Words.say("shelf.order-hint"),
                 () ->
@@ -163,8 +159,8 @@ final class ShelfView extends VBox {
                         List.of(Priority.values()),
                         ShelfView::first,
                         "shelf.easiest",
-                        each -> wish.withPriority(each)))
-            .add(search);
+                        each -> wish.withPriority(each))));
+    sentence.show(question.followedBy(Message.plain(sentence.place(search))));
     head.getChildren().set(1, sentence);
     finder.ask(looked());
     lay();
@@ -190,7 +186,7 @@ final class ShelfView extends VBox {
             Words.say("size.own-item"),
             text ->
                 extent(text)
-                    .map(each -> HeldItem.own(each.width(), each.height()))
+                    .map(each -> HeldItem.own(Words.say("item.own"), each.width(), each.height()))
                     .ifPresent(each -> wish(wish.withItem(Optional.of(each))))));
     return items;
   }
@@ -236,7 +232,7 @@ final class ShelfView extends VBox {
                     .value()
                     .ifPresentOrElse(
                         count -> wish(wish.withCopies(count)),
-                        () -> problem.setText(Order.parseCopies(text).problem()))));
+                        () -> problem.setText(Words.say(Order.parseCopies(text).problem())))));
     return items;
   }
 
@@ -255,7 +251,7 @@ final class ShelfView extends VBox {
   /** Reads a size that was typed, or says why it is none. */
   private Optional<Extent> extent(String text) {
     Parsed<StandardSizes.Size> size = StandardSizes.parse(text, bench.marks().unit());
-    problem.setText(size.problem());
+    problem.setText(Words.say(size.problem()));
     return size.value().map(each -> new Extent(each.width(), each.height()));
   }
 

@@ -11,7 +11,6 @@ import cufflink.core.job.Derivation;
 import cufflink.core.job.Edition;
 import cufflink.core.job.Job;
 import cufflink.core.measure.Length;
-import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Parsed;
@@ -21,13 +20,14 @@ import cufflink.core.paper.Sheet;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Surface;
-import cufflink.core.words.Words;
+import cufflink.core.words.Message;
 import cufflink.desktop.slip.SlipSection;
 import cufflink.desktop.slip.SlipWriter;
 import cufflink.desktop.wait.Latest;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.size.StandardSizes;
+import cufflink.files.words.Words;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -69,62 +69,72 @@ final class SizeStation implements StationView {
   public Node sentence(Derivation derivation) {
     others.ask(Others.of(derivation));
     Job job = derivation.job();
-    Sentence sentence =
-        new Sentence()
-            .say(Words.say(lead(job.goal())))
-            .choice(word(job.goal()), Words.say("size.goal-hint"), () -> goals(job))
-            .say(Words.say("size.and"))
-            .choice(
-                Words.say(job.keepsProportions() ? "size.keeps" : "size.stretches"),
-                Words.say("size.proportions-hint"),
-                () ->
-                    List.of(
-                        Sentence.item(
-                            Words.say("size.keeps"), () -> bench.sizing().keepProportions(true)),
-                        Sentence.item(
-                            Words.say("size.stretches"),
-                            () -> bench.sizing().keepProportions(false))))
-            .say(Words.say("size.on"))
-            .choice(marksWord(job.marks()), Words.say("size.marks-hint"), this::marks);
+    Sentence sentence = new Sentence();
+    List<Message> clauses = new ArrayList<>();
+    String goal = sentence.choice(word(job.goal()), Words.say("size.goal-hint"), () -> goals(job));
+    clauses.add(Message.of(lead(job.goal()), goal));
+    String proportions =
+        sentence.choice(
+            Words.say(job.keepsProportions() ? "size.keeps" : "size.stretches"),
+            Words.say("size.proportions-hint"),
+            () ->
+                List.of(
+                    Sentence.item(
+                        Words.say("size.keeps"), () -> bench.sizing().keepProportions(true)),
+                    Sentence.item(
+                        Words.say("size.stretches"), () -> bench.sizing().keepProportions(false))));
+    clauses.add(Message.plain(proportions));
+    String marks =
+        sentence.choice(marksWord(job.marks()), Words.say("size.marks-hint"), this::marks);
+    clauses.add(Message.of("size.on", marks));
     boolean holds =
         derivation.made().filter(made -> !made.design().pockets().isEmpty()).isPresent();
     if (holds || job.item().isPresent()) {
-      sentence
-          .say(Words.say("size.holds"))
-          .choice(
+      String item =
+          sentence.choice(
               job.item().map(HeldItem::label).orElse(Words.say("size.holds-nothing")),
               Words.say("size.holds-hint"),
               this::items);
+      clauses.add(Message.of("size.holds", item));
     }
-    sentence
-        .say(Words.say("size.or"))
-        .choice(Words.say("size.others"), Words.say("size.others-hint"), () -> offers(derivation));
-    bench
+    String others =
+        sentence.choice(
+            Words.say("size.others"), Words.say("size.others-hint"), () -> offers(derivation));
+    clauses.add(Message.of("size.or", others));
+    newer(sentence).map(Message::plain).ifPresent(clauses::add);
+    offMarks(sentence, derivation).map(Message::plain).ifPresent(clauses::add);
+    return sentence.show(Message.list("list.comma", clauses));
+  }
+
+  private Optional<String> newer(Sentence sentence) {
+    return bench
         .editions()
         .newer()
-        .ifPresent(
+        .map(
             each ->
-                sentence
-                    .say(Words.say("size.and"))
-                    .choice(
-                        Words.say("size.edition"),
-                        Words.say("size.edition-hint"),
-                        () -> edition(each)));
-    int off =
-        derivation.made().map(made -> OffMarks.of(made.design(), job.marks()).size()).orElse(0);
+                sentence.choice(
+                    Words.say("size.edition"),
+                    Words.say("size.edition-hint"),
+                    () -> edition(each)));
+  }
+
+  private Optional<String> offMarks(Sentence sentence, Derivation derivation) {
+    Marks marks = derivation.job().marks();
+    int off = derivation.made().map(made -> OffMarks.of(made.design(), marks).size()).orElse(0);
     return off == 0
-        ? sentence
-        : sentence.choice(
-            Words.say("size.off", off),
-            Words.say("size.off-hint"),
-            () -> List.of(Sentence.item(Words.say("size.snap"), () -> bench.sizing().snap())));
+        ? Optional.empty()
+        : Optional.of(
+            sentence.choice(
+                Words.say("size.off", off),
+                Words.say("size.off-hint"),
+                () -> List.of(Sentence.item(Words.say("size.snap"), () -> bench.sizing().snap()))));
   }
 
   /** Offers the newer edition of the construction, and says what would change with it. */
   private List<MenuItem> edition(Edition newer) {
     List<MenuItem> items = new ArrayList<>();
     items.add(Sentence.item(Words.say("size.edition-take"), () -> bench.editions().take(newer)));
-    for (cufflink.core.finding.Sentence change : bench.editions().changesWith(newer)) {
+    for (cufflink.core.words.Message change : bench.editions().changesWith(newer)) {
       MenuItem item = new MenuItem(change.say(bench.format()));
       item.setDisable(true);
       items.add(item);
@@ -198,7 +208,7 @@ final class SizeStation implements StationView {
             Words.say("size.own-item"),
             text ->
                 size(text)
-                    .map(each -> HeldItem.own(each.width(), each.height()))
+                    .map(each -> HeldItem.own(Words.say("item.own"), each.width(), each.height()))
                     .ifPresent(each -> bench.making().hold(Optional.of(each)))));
     return items;
   }
@@ -274,7 +284,7 @@ final class SizeStation implements StationView {
   private Optional<StandardSizes.Size> size(String text) {
     Parsed<StandardSizes.Size> size = StandardSizes.parse(text, bench.marks().unit());
     if (size.value().isEmpty()) {
-      bench.tell(size.problem());
+      bench.tell(Words.say(size.problem()));
     }
     return size.value();
   }
@@ -286,7 +296,7 @@ final class SizeStation implements StationView {
   }
 
   static String marksWord(Marks marks) {
-    String step = LengthFormat.of(marks, Fractions.TYPESET).formatWithUnit(marks.step());
+    String step = Words.on(marks, Fractions.TYPESET).formatWithUnit(marks.step());
     return Words.say("size.marks", step);
   }
 

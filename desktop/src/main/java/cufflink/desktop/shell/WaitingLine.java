@@ -1,7 +1,7 @@
 package cufflink.desktop.shell;
 
-import cufflink.core.words.Words;
 import cufflink.desktop.wait.Latest;
+import cufflink.files.words.Words;
 import javafx.beans.binding.Bindings;
 import javafx.geometry.Insets;
 import javafx.scene.control.Button;

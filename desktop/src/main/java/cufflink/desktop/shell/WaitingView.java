@@ -1,7 +1,7 @@
 package cufflink.desktop.shell;
 
-import cufflink.core.words.Words;
 import cufflink.files.project.Drafts.Draft;
+import cufflink.files.words.Words;
 import javafx.beans.InvalidationListener;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;

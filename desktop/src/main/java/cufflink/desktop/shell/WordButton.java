@@ -14,8 +14,11 @@ import javafx.scene.layout.Region;
  * has many such words, and most lists are never opened.
  */
 final class WordButton extends Button {
+  private final Supplier<List<MenuItem>> items;
+
   WordButton(String word, String hint, Supplier<List<MenuItem>> items) {
     super(word);
+    this.items = items;
     Region arrow = new Region();
     arrow.getStyleClass().add("word-arrow");
     setGraphic(arrow);
@@ -28,5 +31,10 @@ final class WordButton extends Button {
           menu.getItems().setAll(items.get());
           menu.show(this, Side.BOTTOM, 0, 0);
         });
+  }
+
+  /** Returns what there is to choose from now. */
+  List<MenuItem> items() {
+    return items.get();
   }
 }

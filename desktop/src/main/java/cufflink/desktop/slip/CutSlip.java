@@ -9,7 +9,7 @@ import cufflink.core.measure.LengthFormat;
 import cufflink.core.run.PlanWords;
 import cufflink.core.run.TrimDirections;
 import cufflink.core.scene.Ref;
-import cufflink.core.words.Words;
+import cufflink.files.words.Words;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -34,7 +34,9 @@ final class CutSlip {
           .forEach(each -> sections.add(new SlipSection("", each.say(format), List.of())));
       if (!plan.plan().sheets().isEmpty()) {
         String title = Words.say("slip.trim", PlanWords.title(plan.kind(), plan.isTrial()));
-        sections.add(new SlipSection(title, PlanWords.sheets(plan.plan()), fences(i, plan.run())));
+        sections.add(
+            new SlipSection(
+                title, Words.say(PlanWords.sheets(plan.plan())), fences(i, plan.run())));
       }
     }
     List<String> shopping = shopping(plans, drawer);
@@ -46,13 +48,12 @@ final class CutSlip {
   }
 
   private List<SlipRow> fences(int plan, TrimRun run) {
-    TrimDirections directions = new TrimDirections(format);
     List<SlipRow> rows = new ArrayList<>();
     for (TrimRun.Setting setting : run.settings()) {
       Set<String> papers = new LinkedHashSet<>();
       Set<Ref> refs = new LinkedHashSet<>();
       for (TrimStep step : setting.steps()) {
-        papers.add(directions.paper(step));
+        papers.add(Words.say(TrimDirections.paper(step)));
         for (TrimStep.Result result : List.of(step.first(), step.rest())) {
           result.part().map(Ref::of).ifPresent(refs::add);
         }
@@ -74,7 +75,7 @@ final class CutSlip {
     for (PaperPlan plan : plans) {
       drawer
           .shortfalls(derivation.job().title(), plan.plan())
-          .forEach(each -> lines.add(PlanWords.buy(each)));
+          .forEach(each -> lines.add(Words.say(PlanWords.buy(each))));
     }
     return lines;
   }

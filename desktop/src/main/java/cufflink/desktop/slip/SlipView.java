@@ -4,9 +4,9 @@ import cufflink.core.measure.Parsed;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.scene.Ref;
 import cufflink.core.value.Setting;
-import cufflink.core.words.Words;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
+import cufflink.files.words.Words;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -223,7 +223,7 @@ public final class SlipView extends ScrollPane {
     typed = Optional.of(new Subject.Value(parameter));
     Parsed<Setting> result = bench.sizing().type(parameter, text);
     typed = Optional.empty();
-    return result.value().isPresent() ? Optional.empty() : Optional.of(result.problem());
+    return result.value().isPresent() ? Optional.empty() : Optional.of(Words.say(result.problem()));
   }
 
   /**

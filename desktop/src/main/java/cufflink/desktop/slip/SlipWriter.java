@@ -8,10 +8,8 @@ import cufflink.core.design.Layer;
 import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Pocket;
-import cufflink.core.design.Score;
 import cufflink.core.design.Stage;
 import cufflink.core.drawing.Influence;
-import cufflink.core.finding.Sentence;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.layers.ClosedState;
@@ -26,13 +24,16 @@ import cufflink.core.run.Gluing;
 import cufflink.core.run.ScoreJob;
 import cufflink.core.run.ScoreRun;
 import cufflink.core.run.SecondCut;
+import cufflink.core.run.Stroke;
 import cufflink.core.scene.Ref;
 import cufflink.core.value.Setting;
-import cufflink.core.words.Words;
+import cufflink.core.words.Message;
+import cufflink.files.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Writes the slips of the stations from what follows from the job. */
 public final class SlipWriter {
@@ -46,7 +47,7 @@ public final class SlipWriter {
    */
   public SlipWriter(Derivation derivation) {
     this.derivation = derivation;
-    this.format = LengthFormat.of(derivation.job().marks(), Fractions.TYPESET);
+    this.format = Words.on(derivation.job().marks(), Fractions.TYPESET);
   }
 
   /** Writes what can be typed over, and what it comes to. */
@@ -84,7 +85,7 @@ public final class SlipWriter {
   /** Writes what is worth knowing about the card, each remark for itself. */
   private List<SlipSection> notes() {
     List<SlipSection> sections = new ArrayList<>();
-    for (Sentence note : derivation.made().map(made -> made.design().notes()).orElse(List.of())) {
+    for (Message note : derivation.made().map(made -> made.design().notes()).orElse(List.of())) {
       String title = sections.isEmpty() ? Words.say("slip.notes") : "";
       sections.add(new SlipSection(title, note.say(format), List.of()));
     }
@@ -202,51 +203,75 @@ public final class SlipWriter {
   /** Writes where each piece is scored, and what is cut after that. */
   public List<SlipSection> scores() {
     List<SlipSection> sections = new ArrayList<>();
-    Directions directions = new Directions(format, derivation.job().habit());
+    Directions directions = new Directions(derivation.job().habit());
     ScoreJob job = job();
     for (ScoreJob.Batch batch : job.batches()) {
       for (ScoreJob.Item item : batch.items()) {
         Piece piece = item.run().piece();
         List<SlipRow> rows = new ArrayList<>();
         for (ScoreRun.Stop stop : item.setup().stops()) {
-          String often = directions.passes(passes(piece, stop.score()));
           rows.add(
               SlipRow.read(
-                  new Subject.Stop(piece.id(), stop.score().id()),
+                  new Subject.Stop(piece.id(), stop.stroke().main().id()),
                   format.format(stop.at()),
-                  often.isEmpty() ? directions.stop(stop) : directions.stop(stop) + "; " + often,
-                  Lights.of(new Ref(piece.id(), stop.score().id()))));
+                  directions.often(directions.stop(stop), passes(piece, stop.stroke())).say(format),
+                  lights(piece, stop.stroke())));
         }
-        sections.add(new SlipSection(piece.label(), directions.lay(item), rows));
+        for (Stroke stroke : item.setup().ruled()) {
+          Message ruled = directions.ruled(piece, item.setup().lie(), stroke);
+          rows.add(
+              SlipRow.read(
+                  new Subject.Stop(piece.id(), stroke.main().id()),
+                  "",
+                  directions.often(ruled, passes(piece, stroke)).say(format),
+                  lights(piece, stroke)));
+        }
+        sections.add(new SlipSection(piece.label(), directions.lay(item).say(format), rows));
       }
     }
-    for (ScoreJob.Slanted slanted : job.slanted()) {
-      sections.add(
-          new SlipSection(slanted.piece().label(), directions.slanted(slanted), List.of()));
-    }
-    List<SlipRow> cuts = new ArrayList<>();
-    for (SecondCut cut :
-        derivation.made().map(made -> SecondCut.of(made.design())).orElse(List.of())) {
-      cuts.add(
-          SlipRow.read(
-              new Subject.LaterCut(cut.piece().id(), cuts.size()),
-              "",
-              Words.say("slip.cut", cut.piece().label(), cut.say(format)),
-              Lights.of(new Ref(cut.piece().id(), cut.id()))));
-    }
-    if (!cuts.isEmpty()) {
-      sections.add(new SlipSection(Words.say("sheet.second"), "", cuts));
-    }
+    derivation.made().ifPresent(made -> addSecondCuts(sections, made.design(), directions));
     return sections;
+  }
+
+  private static Lights lights(Piece piece, Stroke stroke) {
+    return Lights.of(
+        stroke.parts().stream()
+            .map(part -> new Ref(piece.id(), part.id()))
+            .collect(Collectors.toSet()));
+  }
+
+  private void addSecondCuts(List<SlipSection> sections, Design design, Directions directions) {
+    List<SecondCut> all = SecondCut.of(design);
+    int number = 0;
+    for (Piece piece : design.pieces()) {
+      List<SlipRow> cuts = new ArrayList<>();
+      for (SecondCut cut : all) {
+        if (!cut.piece().equals(piece)) {
+          continue;
+        }
+        cuts.add(
+            SlipRow.read(
+                new Subject.LaterCut(piece.id(), number++),
+                "",
+                cut.told().say(format),
+                Lights.of(new Ref(piece.id(), cut.id()))));
+      }
+      if (!cuts.isEmpty()) {
+        ScoreRun run = ScoreRun.of(piece, derivation.job().habit());
+        String title = Words.say("slip.second", piece.label());
+        String lay = directions.layForCutting(run).say(format);
+        sections.add(new SlipSection(title, lay, cuts));
+      }
+    }
   }
 
   private ScoreJob job() {
     List<ScoreRun> runs = derivation.made().map(Derivation.Made::scoring).orElse(List.of());
-    return ScoreJob.of(runs, derivation.job().habit(), derivation.job().order().copies());
+    return ScoreJob.of(runs, derivation.job().order().copies());
   }
 
-  private int passes(Piece piece, Score score) {
-    return derivation.made().map(made -> ScoreJob.passes(made.design(), piece, score)).orElse(1);
+  private int passes(Piece piece, Stroke stroke) {
+    return derivation.made().map(made -> ScoreJob.passes(made.design(), piece, stroke)).orElse(1);
   }
 
   /** Writes the stages of folding and using the card. */
@@ -324,7 +349,7 @@ public final class SlipWriter {
   }
 
   private SlipRow row(Joint joint, Design design) {
-    String label = Gluing.of(joint, design);
+    String label = Gluing.of(joint, design).say(format);
     return row(joint.on(), joint.id(), joint.area(), label);
   }
 

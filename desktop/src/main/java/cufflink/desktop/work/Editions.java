@@ -1,13 +1,13 @@
 package cufflink.desktop.work;
 
 import cufflink.core.design.Design;
-import cufflink.core.finding.Sentence;
 import cufflink.core.job.Change;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Edition;
 import cufflink.core.job.Job;
 import cufflink.core.job.Mended;
 import cufflink.core.pattern.Pattern;
+import cufflink.core.words.Message;
 import cufflink.files.pattern.PatternLibrary;
 import java.util.List;
 import java.util.Optional;
@@ -57,7 +57,7 @@ public final class Editions {
    * @param edition the edition
    * @return a sentence for each change; empty if the card stays as it is
    */
-  public List<Sentence> changesWith(Edition edition) {
+  public List<Message> changesWith(Edition edition) {
     Job job = bench.job().orElseThrow().withEdition(edition);
     Optional<Design> now =
         bench.derivation().get().flatMap(Derivation::made).map(Derivation.Made::design);

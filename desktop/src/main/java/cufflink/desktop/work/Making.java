@@ -9,7 +9,7 @@ import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Papers;
 import cufflink.core.paper.Sheet;
 import cufflink.core.run.ScoringHabit;
-import cufflink.core.words.Words;
+import cufflink.files.words.Words;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -117,6 +117,6 @@ public final class Making {
    */
   public void changeDrawer(UnaryOperator<Drawer> change, String remark) {
     Parsed<Drawer> changed = bench.papers().change(change);
-    bench.refresh(changed.value().isPresent() ? Words.say(remark) : changed.problem());
+    bench.refresh(changed.value().isPresent() ? Words.say(remark) : Words.say(changed.problem()));
   }
 }

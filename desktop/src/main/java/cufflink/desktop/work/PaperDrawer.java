@@ -5,8 +5,8 @@ import cufflink.core.cut.Stock;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Parsed;
 import cufflink.core.paper.Sheet;
-import cufflink.core.words.Words;
 import cufflink.files.project.DrawerStore;
+import cufflink.files.words.Words;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -31,7 +31,7 @@ public final class PaperDrawer {
     this.store = Optional.of(store);
     Parsed<Drawer> kept = store.read();
     kept.value().ifPresent(drawer::set);
-    problem = kept.problem();
+    problem = Words.say(kept.problem());
   }
 
   /** Makes an empty drawer that is forgotten with the window. */

@@ -1,7 +1,6 @@
 package cufflink.desktop.work;
 
 import cufflink.core.finding.Finding;
-import cufflink.core.finding.Sentence;
 import cufflink.core.fit.Fit;
 import cufflink.core.fit.Fitter;
 import cufflink.core.fit.Goal;
@@ -17,12 +16,12 @@ import cufflink.core.measure.Parsed;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Parameter.Role;
 import cufflink.core.pattern.Pattern;
-import cufflink.core.run.ScoringHabit;
 import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
-import cufflink.core.words.Words;
+import cufflink.core.words.Message;
 import cufflink.desktop.wait.Asking;
 import cufflink.desktop.wait.Latest;
+import cufflink.files.words.Words;
 import java.util.Optional;
 import java.util.Set;
 
@@ -48,7 +47,7 @@ public final class Sizing {
    * @param values the values, if there are any
    * @param told what the maker is told
    */
-  public record Found(Optional<Values> values, Sentence told) {}
+  public record Found(Optional<Values> values, Message told) {}
 
   Sizing(Workbench bench) {
     this.bench = bench;
@@ -267,7 +266,7 @@ public final class Sizing {
   }
 
   private static LengthFormat formatOf(Job job) {
-    return LengthFormat.of(job.marks(), Fractions.TYPESET);
+    return Words.on(job.marks(), Fractions.TYPESET);
   }
 
   /**
@@ -285,7 +284,7 @@ public final class Sizing {
     Job moved =
         job.withMarks(marks)
             .withValues(values)
-            .withHabit(new ScoringHabit(job.habit().ridgeInside(), MarksHabit.board(marks)));
+            .withHabit(job.habit().withGrooves(MarksHabit.board(marks)));
     bench.change(moved, "", Words.say("work.relaid"));
   }
 

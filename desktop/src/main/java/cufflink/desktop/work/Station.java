@@ -1,6 +1,6 @@
 package cufflink.desktop.work;
 
-import cufflink.core.words.Words;
+import cufflink.files.words.Words;
 import java.util.Locale;
 
 /** The stations in working order. Those still to come take their places between these. */

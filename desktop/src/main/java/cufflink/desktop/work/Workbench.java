@@ -9,8 +9,8 @@ import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.Marks;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.scene.Ref;
-import cufflink.core.words.Words;
 import cufflink.files.pattern.PatternLibrary;
+import cufflink.files.words.Words;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.Set;
@@ -225,7 +225,7 @@ public final class Workbench {
    * @return the format of the job's marks
    */
   public LengthFormat format() {
-    return LengthFormat.of(marks(), Fractions.TYPESET);
+    return Words.on(marks(), Fractions.TYPESET);
   }
 
   /**
@@ -278,7 +278,7 @@ public final class Workbench {
     keeping.laid(version.id(), version.file(), isUnsaved);
     String told =
         mended.told().stream()
-            .map(each -> each.say(LengthFormat.of(mended.job().marks(), Fractions.TYPESET)))
+            .map(each -> each.say(Words.on(mended.job().marks(), Fractions.TYPESET)))
             .collect(Collectors.joining(" "));
     show(derived, told);
     station.set(Station.SIZE);

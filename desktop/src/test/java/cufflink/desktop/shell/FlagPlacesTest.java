@@ -8,10 +8,10 @@ import cufflink.core.finding.Finding;
 import cufflink.core.finding.Finding.Place;
 import cufflink.core.finding.Finding.Severity;
 import cufflink.core.finding.FindingKind;
-import cufflink.core.finding.Sentence;
 import cufflink.core.job.Derivation;
 import cufflink.core.measure.Marks;
 import cufflink.core.scene.Ref;
+import cufflink.core.words.Message;
 import cufflink.desktop.work.Workbench;
 import java.util.List;
 import java.util.Optional;
@@ -31,7 +31,7 @@ class FlagPlacesTest {
             FindingKind.RULE,
             Severity.ERROR,
             place,
-            Sentence.written(List.of("It is too wide.")),
+            Message.written(List.of("It is too wide.")),
             Optional.empty());
     return MainWindow.places(finding, gate());
   }

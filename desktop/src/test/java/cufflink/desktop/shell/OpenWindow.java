@@ -27,17 +27,23 @@ record OpenWindow(Workbench bench, Projects projects, List<Job> demonstration, P
 
   /** Opens it with an empty table. */
   static OpenWindow empty(Stage stage) throws IOException {
-    return on(stage, false);
+    return on(stage, false, LIBRARY);
   }
 
   /** Opens it with a job laid before there is a window, as at every start. */
   static OpenWindow withAJob(Stage stage) throws IOException {
-    return on(stage, true);
+    return on(stage, true, LIBRARY);
   }
 
-  private static OpenWindow on(Stage stage, boolean isLaid) throws IOException {
+  /** Opens it with a job, the constructions read anew in the language that is spoken now. */
+  static OpenWindow spoken(Stage stage) throws IOException {
+    return on(stage, true, PatternLibrary.shipped());
+  }
+
+  private static OpenWindow on(Stage stage, boolean isLaid, PatternLibrary library)
+      throws IOException {
     FontBook.prepare();
-    Workbench bench = new Workbench(LIBRARY, Marks.MILLIMETRES);
+    Workbench bench = new Workbench(library, Marks.MILLIMETRES);
     Path folder = Files.createTempDirectory("cufflink-window");
     Projects projects = new Projects(bench, new UserFolders(folder), Settings.NEW);
     List<Job> demonstration = DemoProjects.all();

@@ -169,7 +169,7 @@ class ChoosingTest {
     List<String> score = labels(slip().scores());
     assertTrue(
         score.contains(
-            "pocket layer. notch at the mouth: half a circle 24 across, its middle 55 from the left"
+            "notch at the mouth: half a circle 24 across, its middle 55 from the left"
                 + " and 0 below the top. Push the punch in from the edge until it stops 12 deep."),
         score::toString);
   }

@@ -17,6 +17,7 @@ import cufflink.core.value.Setting;
 import cufflink.files.pattern.PatternLibrary;
 import cufflink.files.project.DemoProjects;
 import cufflink.files.size.StandardSizes;
+import cufflink.files.words.Words;
 import java.nio.file.Path;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
@@ -51,7 +52,7 @@ class WorkbenchTest {
   @Test
   void type_nonsense_leavesTheNumberAsItWas() {
     Length before = length("left");
-    assertTrue(bench.sizing().type("left", "7 km").problem().contains("“km”"));
+    assertTrue(Words.say(bench.sizing().type("left", "7 km").problem()).contains("“km”"));
     assertEquals(before, length("left"));
   }
 

@@ -1,7 +1,7 @@
 package cufflink.files.command;
 
 import cufflink.core.measure.Parsed;
-import cufflink.core.words.Words;
+import cufflink.files.words.Words;
 
 /** Ends a command whose input cannot be used. */
 final class BadInputException extends RuntimeException {
@@ -21,11 +21,15 @@ final class BadInputException extends RuntimeException {
 
   /** Returns a value that was read, or ends the command with what is wrong. */
   static <T> T orBad(Parsed<T> parsed) {
-    return parsed.value().orElseThrow(() -> new BadInputException(parsed.problem()));
+    return parsed.value().orElseThrow(() -> new BadInputException(Words.say(parsed.problem())));
   }
 
   /** As {@link #orBad(Parsed)}, with the place of the mistake before it. */
   static <T> T orBad(String place, Parsed<T> parsed) {
-    return parsed.value().orElseThrow(() -> new BadInputException(place + ": " + parsed.problem()));
+    return parsed
+        .value()
+        .orElseThrow(
+            () ->
+                new BadInputException(Words.say("command.at", place, Words.say(parsed.problem()))));
   }
 }

@@ -2,8 +2,8 @@ package cufflink.files.command;
 
 import cufflink.core.finding.Finding;
 import cufflink.core.job.Derivation;
-import cufflink.core.words.Words;
 import cufflink.files.export.PlanJson;
+import cufflink.files.words.Words;
 import java.io.PrintWriter;
 import java.util.List;
 import java.util.concurrent.Callable;

@@ -1,10 +1,10 @@
 package cufflink.files.command;
 
-import cufflink.core.words.Words;
 import cufflink.files.pattern.PatternLibrary;
 import cufflink.files.project.FaultLog;
 import cufflink.files.project.UserFolders;
 import cufflink.files.text.TerminalWriter;
+import cufflink.files.words.Words;
 import java.io.FileDescriptor;
 import java.io.FileOutputStream;
 import java.io.IOException;

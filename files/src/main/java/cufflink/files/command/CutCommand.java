@@ -6,8 +6,8 @@ import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.run.PlanWords;
 import cufflink.core.run.TrimDirections;
-import cufflink.core.words.Words;
 import cufflink.files.export.CutJson;
+import cufflink.files.words.Words;
 import java.io.PrintWriter;
 import java.util.List;
 import java.util.concurrent.Callable;
@@ -48,17 +48,16 @@ final class CutCommand implements Callable<Integer> {
   }
 
   private static void print(PaperPlan plan, LengthFormat format, PrintWriter out) {
-    out.println(PlanWords.title(plan.kind(), plan.isTrial()));
+    out.println(Words.say(PlanWords.title(plan.kind(), plan.isTrial())));
     plan.plan().problems().forEach(problem -> out.println(problem.say(format)));
     if (plan.plan().sheets().isEmpty()) {
       return;
     }
-    out.println(PlanWords.sheets(plan.plan()));
-    TrimDirections directions = new TrimDirections(format);
+    out.println(Words.say(PlanWords.sheets(plan.plan())));
     for (TrimRun.Setting setting : plan.run().settings()) {
       out.println(Words.say("trim.fence", format.formatWithUnit(setting.fence())));
       for (TrimStep step : setting.steps()) {
-        out.println("  " + directions.lay(step) + " " + directions.makes(step));
+        out.println("  " + TrimDirections.told(step).say(format));
       }
     }
   }

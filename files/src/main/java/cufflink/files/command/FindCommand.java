@@ -14,10 +14,10 @@ import cufflink.core.measure.Marks;
 import cufflink.core.paper.Envelope;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Sheet;
-import cufflink.core.words.Words;
 import cufflink.files.export.OfferJson;
 import cufflink.files.size.StandardSizes;
 import cufflink.files.text.Printable;
+import cufflink.files.words.Words;
 import java.io.PrintWriter;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -98,7 +98,7 @@ final class FindCommand implements Callable<Integer> {
             priority());
     List<Offer> offers = Finder.offers(question, parent.library().patterns());
     List<Offer> best = offers.subList(0, Math.min(top, offers.size()));
-    LengthFormat format = LengthFormat.of(ruler, Fractions.PLAIN);
+    LengthFormat format = Words.on(ruler, Fractions.PLAIN);
     PrintWriter out = spec.commandLine().getOut();
     if (json) {
       out.println(new OfferJson(format).write(best));

@@ -2,10 +2,10 @@ package cufflink.files.command;
 
 import static cufflink.files.command.BadInputException.orBad;
 
-import cufflink.core.words.Words;
 import cufflink.files.fold.FoldReader;
 import cufflink.files.project.AtomicFile;
 import cufflink.files.text.TextFile;
+import cufflink.files.words.Words;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;

@@ -4,6 +4,7 @@ import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.Marks;
 import cufflink.files.export.PlanJson;
+import cufflink.files.words.Words;
 import java.io.PrintWriter;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -27,14 +28,16 @@ final class ListCommand implements Callable<Integer> {
   @Override
   public Integer call() {
     PrintWriter out = spec.commandLine().getOut();
-    LengthFormat format = LengthFormat.of(Marks.HALF_MILLIMETRES, Fractions.PLAIN);
+    LengthFormat format = Words.on(Marks.HALF_MILLIMETRES, Fractions.PLAIN);
     if (json) {
       out.println(new PlanJson(format).list(parent.library().patterns()));
     } else {
       parent.library().patterns().forEach(each -> out.println(each.id() + "  " + each.name()));
     }
     out.flush();
-    parent.library().problems().forEach(spec.commandLine().getErr()::println);
+    parent.library().problems().stream()
+        .map(problem -> Words.say(problem))
+        .forEach(spec.commandLine().getErr()::println);
     return Cufflink.GOOD;
   }
 }

@@ -4,10 +4,10 @@ import cufflink.core.finding.Finding;
 import cufflink.core.job.Derivation;
 import cufflink.core.layers.ClosedState;
 import cufflink.core.measure.LengthFormat;
-import cufflink.core.run.Directions;
-import cufflink.core.run.ScoreRun;
-import cufflink.core.words.Words;
+import cufflink.core.run.Move;
+import cufflink.core.run.Moves;
 import cufflink.files.export.PlanJson;
+import cufflink.files.words.Words;
 import java.io.PrintWriter;
 import java.util.List;
 import java.util.concurrent.Callable;
@@ -92,17 +92,15 @@ final class PlanCommand implements Callable<Integer> {
                         1,
                         layer.label(),
                         format.size(layer.width(), layer.height()))));
-    Directions directions = new Directions(format, derivation.job().habit());
-    for (ScoreRun run : made.scoring()) {
-      for (ScoreRun.Setup setup : run.setups()) {
-        out.println(run.piece().label() + ": " + directions.lay(run, setup));
-        setup
-            .stops()
-            .forEach(
-                stop ->
-                    out.println("  " + format.format(stop.at()) + "  " + directions.stop(stop)));
-      }
-    }
+    Moves.of(made.design(), derivation.job().habit(), derivation.job().order().copies())
+        .forEach(move -> out.println(line(move, format)));
+  }
+
+  private static String line(Move move, LengthFormat format) {
+    String words = move.words().say(format);
+    return move instanceof Move.Lay lay
+        ? Words.say("command.lay", lay.piece().label(), words)
+        : "  " + words;
   }
 
   static void printFindings(List<Finding> findings, LengthFormat format, PrintWriter out) {

@@ -25,6 +25,7 @@ import cufflink.core.value.Values;
 import cufflink.files.pattern.Extras;
 import cufflink.files.pattern.PatternLibrary;
 import cufflink.files.size.StandardSizes;
+import cufflink.files.words.Words;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -125,7 +126,7 @@ final class Request {
     Values given = given(pattern, ruler, pinned);
     Values values = Relayer.relay(pattern, pattern.normalValues().and(given), ruler, pinned);
     Goal wanted = goal(ruler);
-    LengthFormat format = LengthFormat.of(ruler, Fractions.PLAIN);
+    LengthFormat format = Words.on(ruler, Fractions.PLAIN);
     String reason = "";
     // A finished size is as it is given; a sheet or an envelope is what that is held against.
     boolean scales = fits ? !(wanted instanceof Goal.Free) : wanted instanceof Goal.Finished;

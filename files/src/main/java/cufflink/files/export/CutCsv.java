@@ -6,8 +6,9 @@ import cufflink.core.design.Design;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
-import cufflink.core.words.Words;
+import cufflink.core.run.PlanWords;
 import cufflink.files.text.Printable;
+import cufflink.files.words.Words;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -41,7 +42,7 @@ public final class CutCsv {
         line(
             text,
             Stream.of(
-                Words.say(plan.isTrial() ? "csv.trial" : "csv.name", plan.paper().name()),
+                Words.say(plan.isTrial() ? "csv.trial" : "csv.name", PlanWords.paper(plan.paper())),
                 part.label(),
                 Integer.toString(part.count()),
                 number(part.width()),

@@ -11,7 +11,7 @@ import cufflink.core.run.PlanWords;
 import cufflink.core.run.TrimDirections;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Surface;
-import cufflink.core.words.Words;
+import cufflink.files.words.Words;
 import java.io.IOException;
 import java.util.List;
 
@@ -35,8 +35,8 @@ final class CutPages {
 
   void write(List<PaperPlan> plans) throws IOException {
     for (PaperPlan plan : plans) {
-      pages.heading(PlanWords.title(plan.kind(), plan.isTrial()));
-      pages.line(PlanWords.sheets(plan.plan()));
+      pages.heading(Words.say(PlanWords.title(plan.kind(), plan.isTrial())));
+      pages.line(Words.say(PlanWords.sheets(plan.plan())));
       for (var problem : plan.plan().problems()) {
         pages.row(Words.say("severity.error"), problem.say(format));
       }
@@ -60,11 +60,10 @@ final class CutPages {
   }
 
   private void cuts(TrimRun run) throws IOException {
-    TrimDirections directions = new TrimDirections(format);
     for (TrimRun.Setting setting : run.settings()) {
       String number = format.format(setting.fence());
       for (TrimStep step : setting.steps()) {
-        pages.row(number, directions.lay(step) + " " + directions.makes(step));
+        pages.row(number, TrimDirections.told(step).say(format));
         number = "";
       }
     }

@@ -1,6 +1,6 @@
 package cufflink.files.export;
 
-import cufflink.core.words.Words;
+import cufflink.files.words.Words;
 import java.io.IOException;
 
 /** One kind of file that a card is written as. */

@@ -4,6 +4,7 @@ import cufflink.core.job.Derivation;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
+import cufflink.files.words.Words;
 import java.util.List;
 import java.util.function.Supplier;
 
@@ -37,6 +38,6 @@ public record ExportSubject(
   }
 
   LengthFormat format() {
-    return LengthFormat.of(derivation.job().marks(), Fractions.PLAIN);
+    return Words.on(derivation.job().marks(), Fractions.PLAIN);
   }
 }

@@ -8,7 +8,7 @@ import cufflink.core.job.Derivation;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Surface;
 import cufflink.core.space.Viewpoint;
-import cufflink.core.words.Words;
+import cufflink.files.words.Words;
 import java.io.IOException;
 import java.util.List;
 

@@ -7,9 +7,8 @@ import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Zone;
 import cufflink.core.drawing.FlatDrawing;
-import cufflink.core.drawing.Lie;
+import cufflink.core.drawing.Lying;
 import cufflink.core.finding.Finding;
-import cufflink.core.finding.Sentence;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.LengthFormat;
@@ -19,9 +18,11 @@ import cufflink.core.run.Gluing;
 import cufflink.core.run.ScoreJob;
 import cufflink.core.run.ScoreRun;
 import cufflink.core.run.SecondCut;
+import cufflink.core.run.Stroke;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Surface;
-import cufflink.core.words.Words;
+import cufflink.core.words.Message;
+import cufflink.files.words.Words;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.List;
@@ -62,7 +63,7 @@ public final class JobSheet {
 
   private JobSheet(Derivation derivation, PdfFonts fonts, PdfPages pages) {
     this.derivation = derivation;
-    this.format = LengthFormat.of(derivation.job().marks(), Fractions.TYPESET);
+    this.format = Words.on(derivation.job().marks(), Fractions.TYPESET);
     this.fonts = fonts;
     this.pages = pages;
   }
@@ -110,7 +111,7 @@ public final class JobSheet {
     writeCuts(made.design());
     new CutPages(pages, fonts, derivation.job().marks(), format).write(plans);
     writeScoring(made);
-    writeSecondCuts(made.design());
+    writeSecondCuts(made);
     new FoldPages(pages, fonts, surface(FoldPages.STEP, FoldPages.STEP)).write(made);
     writeGluing(made.design());
     if (!derivation.job().notes().isBlank()) {
@@ -173,7 +174,7 @@ public final class JobSheet {
   /** Draws a piece as it lies on the scoring board, with the stops of this setting. */
   private void writeBoard(ScoreJob.Item item) throws IOException {
     ScoreRun.Setup setup = item.setup();
-    Lie lie = new Lie(item.run().piece(), setup.side(), setup.faceUp());
+    Lying lie = new Lying(item.run().piece(), setup.lie());
     Surface surface = surface(pages.width() - 2 * PdfPages.MARGIN, BOARD_HEIGHT);
     Drawing drawing =
         FlatDrawing.of(
@@ -182,7 +183,7 @@ public final class JobSheet {
             new FlatDrawing.Options(
                 List.of(),
                 Optional.empty(),
-                score -> setup.stops().stream().anyMatch(stop -> stop.score().equals(score)),
+                setup::scores,
                 false,
                 false,
                 Optional.of(derivation.job().habit().grooves())));
@@ -196,34 +197,45 @@ public final class JobSheet {
   }
 
   private void writeScoring(Derivation.Made made) throws IOException {
-    Directions directions = new Directions(format, derivation.job().habit());
-    ScoreJob job = ScoreJob.of(made.scoring(), derivation.job().habit(), copies());
+    Directions directions = new Directions(derivation.job().habit());
+    ScoreJob job = ScoreJob.of(made.scoring(), copies());
     for (ScoreJob.Batch batch : job.batches()) {
       for (ScoreJob.Item item : batch.items()) {
         pages.need(BOARD_HEIGHT + HEADED);
         pages.heading(Words.say("sheet.score", item.run().piece().label()));
-        pages.line(directions.lay(item));
+        pages.line(directions.lay(item).say(format));
         writeBoard(item);
+        Piece piece = item.run().piece();
         for (ScoreRun.Stop stop : item.setup().stops()) {
-          int passes = ScoreJob.passes(made.design(), item.run().piece(), stop.score());
-          String often = directions.passes(passes);
+          int passes = ScoreJob.passes(made.design(), piece, stop.stroke());
           pages.row(
               format.format(stop.at()),
-              often.isEmpty() ? directions.stop(stop) : directions.stop(stop) + "; " + often);
+              directions.often(directions.stop(stop), passes).say(format));
+        }
+        for (Stroke stroke : item.setup().ruled()) {
+          int passes = ScoreJob.passes(made.design(), piece, stroke);
+          Message ruled = directions.ruled(piece, item.setup().lie(), stroke);
+          pages.row(Words.say("sheet.rule"), directions.often(ruled, passes).say(format));
         }
       }
     }
-    for (ScoreJob.Slanted slanted : job.slanted()) {
-      pages.row(slanted.piece().label(), directions.slanted(slanted));
-    }
   }
 
-  private void writeSecondCuts(Design design) throws IOException {
-    List<SecondCut> cuts = SecondCut.of(design);
-    if (!cuts.isEmpty()) {
-      pages.heading(Words.say("sheet.second"));
-      for (SecondCut cut : cuts) {
-        pages.row(cut.piece().label(), cut.say(format));
+  private void writeSecondCuts(Derivation.Made made) throws IOException {
+    List<SecondCut> cuts = SecondCut.of(made.design());
+    if (cuts.isEmpty()) {
+      return;
+    }
+    Directions directions = new Directions(derivation.job().habit());
+    pages.heading(Words.say("sheet.second"));
+    for (Piece piece : made.design().pieces()) {
+      List<SecondCut> here = cuts.stream().filter(cut -> cut.piece().equals(piece)).toList();
+      if (!here.isEmpty()) {
+        ScoreRun run = ScoreRun.of(piece, derivation.job().habit());
+        pages.line(directions.layForCutting(run).say(format));
+      }
+      for (SecondCut cut : here) {
+        pages.row(piece.label(), cut.told().say(format));
       }
     }
   }
@@ -234,14 +246,16 @@ public final class JobSheet {
       boolean raised = derivation.job().order().raised();
       for (Layer layer : design.layers()) {
         pages.row(
-            format.size(layer.width(), layer.height()), Gluing.of(layer, design, format, raised));
+            format.size(layer.width(), layer.height()),
+            Gluing.of(layer, design, raised).say(format));
       }
     }
     if (!design.joints().isEmpty()) {
       pages.heading(Words.say("sheet.glue"));
       for (Joint joint : design.joints()) {
         pages.row(
-            format.size(joint.area().width(), joint.area().height()), Gluing.of(joint, design));
+            format.size(joint.area().width(), joint.area().height()),
+            Gluing.of(joint, design).say(format));
       }
       for (Zone zone : design.zones()) {
         pages.line(Words.say("sheet.zone", zone.label()));
@@ -249,7 +263,7 @@ public final class JobSheet {
     }
     if (!design.notes().isEmpty()) {
       pages.heading(Words.say("sheet.worth"));
-      for (Sentence note : design.notes()) {
+      for (Message note : design.notes()) {
         pages.line(note.say(format));
       }
     }

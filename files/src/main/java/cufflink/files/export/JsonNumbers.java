@@ -8,6 +8,7 @@ import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.plane.Area;
 import cufflink.core.plane.Point;
+import cufflink.core.plane.Segment;
 import java.util.List;
 
 /** Writes lengths and places: exact millimetres, and beside them what the maker reads. */
@@ -33,6 +34,10 @@ final class JsonNumbers {
   void places(ObjectNode node, String name, List<Point> points) {
     ArrayNode places = node.putArray(name);
     points.forEach(point -> places.add(place(point)));
+  }
+
+  void line(ObjectNode node, Segment line) {
+    places(node, "line", List.of(line.from(), line.to()));
   }
 
   void ends(ObjectNode node, Point from, Point to) {

@@ -11,7 +11,7 @@ import cufflink.core.plane.Segment;
 import cufflink.core.scene.Ink;
 import cufflink.core.scene.Tiling;
 import cufflink.core.scene.Tiling.Tile;
-import cufflink.core.words.Words;
+import cufflink.files.words.Words;
 import java.io.IOException;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;

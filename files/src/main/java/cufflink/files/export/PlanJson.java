@@ -16,11 +16,14 @@ import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.finding.Finding;
 import cufflink.core.job.Derivation;
+import cufflink.core.job.Job;
 import cufflink.core.layers.ClosedState;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.plane.Segment;
+import cufflink.core.run.Move;
+import cufflink.core.run.Moves;
 import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
 import java.util.Collection;
@@ -71,6 +74,9 @@ public final class PlanJson {
       root.put("why", reason);
     }
     derivation.made().ifPresent(made -> design(root, made));
+    derivation
+        .made()
+        .ifPresent(made -> new MovesJson(format).write(root, moves(made, derivation.job())));
     root.set("findings", findings(derivation.findings()));
     return text(root);
   }
@@ -138,6 +144,10 @@ public final class PlanJson {
 
   private static String plain(Enum<?> value) {
     return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+
+  private static List<Move> moves(Derivation.Made made, Job job) {
+    return Moves.of(made.design(), job.habit(), job.order().copies());
   }
 
   private ObjectNode values(Pattern pattern, Values values) {

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import cufflink.core.measure.Parsed;
+import cufflink.core.words.Message;
 import cufflink.files.pattern.PatternFile;
 import cufflink.files.text.Printable;
 import java.math.BigDecimal;
@@ -46,8 +47,11 @@ public final class FoldReader {
   private static final class BadFoldException extends Exception {
     private static final long serialVersionUID = 1L;
 
+    private final transient Message told;
+
     BadFoldException(String key, Object... details) {
-      super(Parsed.bad(key, details).problem());
+      super(key);
+      told = Message.of(key, details);
     }
   }
 
@@ -73,7 +77,7 @@ public final class FoldReader {
       int line = broken.getLocation() == null ? 1 : broken.getLocation().getLineNr();
       return Parsed.bad("fold.broken", name, line);
     } catch (BadFoldException wrong) {
-      return Parsed.bad("project.wrong", name, wrong.getMessage());
+      return Parsed.bad("project.wrong", name, wrong.told);
     } catch (StackOverflowError deep) {
       return Parsed.bad("fold.broken", name, 1);
     }

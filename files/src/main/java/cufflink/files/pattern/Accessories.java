@@ -2,28 +2,33 @@ package cufflink.files.pattern;
 
 import cufflink.core.pattern.Entry;
 import cufflink.core.pattern.Mistake;
+import cufflink.core.words.Language;
+import cufflink.files.words.Words;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** The accessories that any pattern file may include, each a file of its own. */
 final class Accessories {
-  private static final Map<String, Entry> ALL = read();
+  private static final Map<Language, Map<String, Entry>> SPOKEN = new ConcurrentHashMap<>();
 
   private Accessories() {}
 
   /** Returns the accessories by their ids. */
   static Map<String, Entry> all() {
-    return ALL;
+    return SPOKEN.computeIfAbsent(Words.language(), language -> read());
   }
 
   private static Map<String, Entry> read() {
     Map<String, Entry> all = new LinkedHashMap<>();
     for (String name : PatternLibrary.resource("accessories/index.txt").split("\\R")) {
       List<Mistake> mistakes = new ArrayList<>();
-      Entry entry = YamlReader.read(PatternLibrary.resource("accessories/" + name), mistakes);
+      String file = "accessories/" + name;
+      Entry written = YamlReader.read(PatternLibrary.resource(file), mistakes);
+      Entry entry = Translation.read(PatternLibrary.beside(file), mistakes).of(written);
       if (!mistakes.isEmpty()) {
         throw new IllegalStateException(name + ", " + mistakes.get(0));
       }

@@ -4,6 +4,7 @@ import cufflink.core.pattern.Entry;
 import cufflink.core.pattern.Mistake;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.pattern.PatternCompiler;
+import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -33,17 +34,24 @@ public record PatternFile(
    * @return the pattern or its mistakes
    */
   public static PatternFile read(String name, String text) {
-    return read(name, text, true);
+    return read(name, text, true, "");
   }
 
   /** Reads a file of our own, whose shape the tests have checked. */
-  static PatternFile readShipped(String name, String text) {
-    return read(name, text, false);
+  static PatternFile readShipped(String name, String text, String translation) {
+    return read(name, text, false, translation);
   }
 
-  private static PatternFile read(String name, String text, boolean checkShape) {
+  /** Reads a file with what is beside it for the language that is spoken. */
+  static PatternFile read(String name, String text, String translation) {
+    return read(name, text, true, translation);
+  }
+
+  private static PatternFile read(
+      String name, String text, boolean checkShape, String translation) {
     List<Mistake> mistakes = new ArrayList<>();
-    Entry root = YamlReader.read(text, mistakes);
+    Entry written = YamlReader.read(text, mistakes);
+    Entry root = Translation.read(translation, mistakes).of(written);
     if (mistakes.isEmpty() && checkShape) {
       mistakes.addAll(SchemaCheck.check(root));
     }
@@ -68,7 +76,10 @@ public record PatternFile(
    *
    * @return one sentence, empty if there is no mistake
    */
-  public String problem() {
-    return mistakes.stream().findFirst().map(mistake -> name + ", " + mistake).orElse("");
+  public Message problem() {
+    return mistakes.stream()
+        .findFirst()
+        .map(mistake -> Message.of("pattern.in-file", name, mistake.told()))
+        .orElse(Message.NONE);
   }
 }

@@ -3,7 +3,7 @@ package cufflink.files.pattern;
 import cufflink.core.job.Edition;
 import cufflink.core.job.Job;
 import cufflink.core.pattern.Pattern;
-import cufflink.core.words.Words;
+import cufflink.core.words.Message;
 import cufflink.files.text.Printable;
 import cufflink.files.text.TextFile;
 import java.io.IOException;
@@ -34,7 +34,7 @@ public final class PatternLibrary {
   private final Map<String, PatternFile> read = new ConcurrentHashMap<>();
   private final Map<String, PatternFile> own = new LinkedHashMap<>();
   private final Map<Extended, Optional<Pattern>> extended = new ConcurrentHashMap<>();
-  private final List<String> problems = new ArrayList<>();
+  private final List<Message> problems = new ArrayList<>();
 
   private final Map<String, PatternFile> editions = new ConcurrentHashMap<>();
 
@@ -67,10 +67,11 @@ public final class PatternLibrary {
     try (Stream<Path> files = Files.list(folder)) {
       files
           .filter(file -> file.getFileName().toString().matches("(?i).+\\.ya?ml"))
+          .filter(file -> !Translation.isOne(file.getFileName().toString()))
           .sorted()
           .forEach(library::addFile);
     } catch (IOException | UncheckedIOException reason) {
-      library.problems.add(Words.say("library.folder", folder));
+      library.problems.add(Message.of("library.folder", folder));
     }
     return library;
   }
@@ -79,29 +80,30 @@ public final class PatternLibrary {
     String name = Printable.line(path.getFileName().toString());
     try {
       if (!Files.isRegularFile(path)) {
-        problems.add(Words.say("library.kind", name));
+        problems.add(Message.of("library.kind", name));
         return;
       }
       if (Files.size(path) > MOST_BYTES) {
-        problems.add(Words.say("library.large", name, MOST_BYTES / 1_000));
+        problems.add(Message.of("library.large", name, MOST_BYTES / 1_000));
         return;
       }
-      PatternFile file = PatternFile.read(name, TextFile.read(path));
+      PatternFile file = PatternFile.read(name, TextFile.read(path), beside(path));
       file.pattern().ifPresent(pattern -> own.put(pattern.id(), file));
       if (!file.mistakes().isEmpty()) {
         problems.add(file.problem());
       }
     } catch (IOException reason) {
-      problems.add(Words.say("library.file", path));
+      problems.add(Message.of("library.file", path));
     } catch (RuntimeException | StackOverflowError | OutOfMemoryError reason) {
       // Whatever one file does, the others must load; the sentence says which one it was.
-      problems.add(Words.say("library.broken", name, reason.getClass().getSimpleName()));
+      problems.add(Message.of("library.broken", name, reason.getClass().getSimpleName()));
     }
   }
 
   /** Reads a shipped file, whose name is the id of its pattern, unless it was read before. */
   private PatternFile file(String name) {
-    return read.computeIfAbsent(name, each -> PatternFile.readShipped(each, resource(each)));
+    return read.computeIfAbsent(
+        name, each -> PatternFile.readShipped(each, resource(each), beside(each)));
   }
 
   /**
@@ -201,13 +203,24 @@ public final class PatternLibrary {
    *
    * @return one sentence for each file that could not be used
    */
-  public List<String> problems() {
-    List<String> all = new ArrayList<>(problems);
+  public List<Message> problems() {
+    List<Message> all = new ArrayList<>(problems);
     read.values().stream()
         .filter(file -> !file.mistakes().isEmpty())
         .map(PatternFile::problem)
         .forEach(all::add);
     return List.copyOf(all);
+  }
+
+  private static String beside(Path path) throws IOException {
+    Path other = path.resolveSibling(Translation.beside(path.getFileName().toString()));
+    return Files.isRegularFile(other) ? TextFile.read(other) : "";
+  }
+
+  /** Returns the translation of a shipped file, empty if there is none. */
+  static String beside(String name) {
+    String other = Translation.beside(name);
+    return PatternLibrary.class.getResource(SHIPPED + other) == null ? "" : resource(other);
   }
 
   static String resource(String name) {

@@ -11,7 +11,7 @@ import com.networknt.schema.ValidationMessage;
 import cufflink.core.pattern.Entry;
 import cufflink.core.pattern.Entry.Place;
 import cufflink.core.pattern.Mistake;
-import cufflink.core.words.Words;
+import cufflink.core.words.Message;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -72,15 +72,15 @@ final class SchemaCheck {
     return part == null ? entry.place() : part.place();
   }
 
-  private static String sentence(ValidationMessage message) {
+  private static Message sentence(ValidationMessage message) {
     String property = String.valueOf(message.getProperty());
     return switch (message.getType()) {
-      case "required" -> Words.say("pattern.missing", property);
-      case "additionalProperties" -> Words.say("schema.unknown", property);
-      case "type" -> Words.say("schema.type", message.getArguments()[1]);
-      case "enum", "const" -> Words.say("schema.enum", message.getArguments()[0]);
-      case "minItems", "maxItems" -> Words.say("schema.items", message.getArguments()[0]);
-      default -> Words.say("schema.other", message.getMessage());
+      case "required" -> Message.of("pattern.missing", property);
+      case "additionalProperties" -> Message.of("schema.unknown", property);
+      case "type" -> Message.of("schema.type", message.getArguments()[1]);
+      case "enum", "const" -> Message.of("schema.enum", message.getArguments()[0]);
+      case "minItems", "maxItems" -> Message.of("schema.items", message.getArguments()[0]);
+      default -> Message.of("schema.other", message.getMessage());
     };
   }
 }

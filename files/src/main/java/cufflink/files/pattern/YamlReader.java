@@ -3,7 +3,7 @@ package cufflink.files.pattern;
 import cufflink.core.pattern.Entry;
 import cufflink.core.pattern.Entry.Place;
 import cufflink.core.pattern.Mistake;
-import cufflink.core.words.Words;
+import cufflink.core.words.Message;
 import cufflink.files.text.Printable;
 import java.io.StringReader;
 import java.util.ArrayList;
@@ -45,7 +45,7 @@ final class YamlReader {
     Place top = new Place("", 1);
     Entry nothing = new Entry.Group(top, Map.of());
     if (text.length() > MOST_CHARACTERS) {
-      mistakes.add(new Mistake(top, Words.say("yaml.large", MOST_CHARACTERS)));
+      mistakes.add(new Mistake(top, Message.of("yaml.large", MOST_CHARACTERS)));
       return nothing;
     }
     LoaderOptions options = new LoaderOptions();
@@ -56,25 +56,25 @@ final class YamlReader {
       if (root instanceof MappingNode) {
         return new YamlReader(mistakes).entry(root, top);
       }
-      mistakes.add(new Mistake(top, Words.say("yaml.nothing")));
+      mistakes.add(new Mistake(top, Message.of("yaml.nothing")));
     } catch (MarkedYAMLException mistake) {
       Mark mark = mistake.getProblemMark();
       int line = mark == null ? 1 : mark.getLine() + 1;
       mistakes.add(
-          new Mistake(new Place("", line), Words.say("yaml.syntax", mistake.getProblem())));
+          new Mistake(new Place("", line), Message.of("yaml.syntax", mistake.getProblem())));
     } catch (YAMLException | StackOverflowError mistake) {
-      mistakes.add(new Mistake(top, Words.say("yaml.unreadable")));
+      mistakes.add(new Mistake(top, Message.of("yaml.unreadable")));
     }
     return nothing;
   }
 
   private Entry entry(Node node, Place place) {
     if (!read.add(node)) {
-      mistakes.add(new Mistake(place, Words.say("yaml.alias")));
+      mistakes.add(new Mistake(place, Message.of("yaml.alias")));
       return new Entry.Text(place, "");
     }
     if (read.size() == MOST_PARTS) {
-      mistakes.add(new Mistake(place, Words.say("yaml.parts", MOST_PARTS)));
+      mistakes.add(new Mistake(place, Message.of("yaml.parts", MOST_PARTS)));
     }
     if (read.size() >= MOST_PARTS) {
       return new Entry.Text(place, "");
@@ -95,7 +95,7 @@ final class YamlReader {
           tuple.getKeyNode() instanceof ScalarNode scalar ? text(scalar.getValue(), place) : "?";
       Place inside = place.at(key, line(tuple.getKeyNode()));
       if (parts.containsKey(key)) {
-        mistakes.add(new Mistake(inside, Words.say("yaml.twice", key)));
+        mistakes.add(new Mistake(inside, Message.of("yaml.twice", key)));
       }
       parts.put(key, entry(tuple.getValueNode(), inside));
     }
@@ -109,7 +109,7 @@ final class YamlReader {
             .codePoints()
             .allMatch(each -> Character.isWhitespace(each) || Printable.isShown(each));
     if (!shown) {
-      mistakes.add(new Mistake(place, Words.say("yaml.control")));
+      mistakes.add(new Mistake(place, Message.of("yaml.control")));
     }
     return Printable.line(value);
   }

@@ -19,9 +19,11 @@ import cufflink.core.measure.Parsed;
 import cufflink.core.measure.Unit;
 import cufflink.core.paper.Envelope;
 import cufflink.core.paper.Sheet;
+import cufflink.core.run.Hand;
 import cufflink.core.run.ScoringHabit;
 import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
+import cufflink.core.words.Message;
 import cufflink.files.text.Printable;
 import java.util.Map;
 import java.util.Optional;
@@ -33,6 +35,7 @@ public final class ProjectFormat {
   private static final ObjectMapper MAPPER =
       new ObjectMapper().enable(SerializationFeature.INDENT_OUTPUT);
   private static final String NAME = "cufflink-project/";
+  private static final String LEFT = "left";
   private static final int VERSION = 2;
   private static final Pattern FORMAT = Pattern.compile(Pattern.quote(NAME) + "(\\d{1,6})");
 
@@ -42,8 +45,15 @@ public final class ProjectFormat {
   private static final class BadFileException extends Exception {
     private static final long serialVersionUID = 1L;
 
-    BadFileException(String message) {
-      super(message);
+    private final transient Message told;
+
+    BadFileException(Message told) {
+      super(told.key());
+      this.told = told;
+    }
+
+    Message told() {
+      return told;
     }
   }
 
@@ -77,6 +87,9 @@ public final class ProjectFormat {
     ObjectNode scoring = root.putObject("scoring");
     scoring.put("ridgeInside", job.habit().ridgeInside());
     scoring.put("grooves", job.habit().grooves().toString());
+    if (job.habit().hand() == Hand.LEFT) {
+      scoring.put("hand", LEFT);
+    }
     root.put("notes", job.notes());
     SuppliesFormat.write(root, job);
     if (!job.edition().text().isEmpty()) {
@@ -140,7 +153,7 @@ public final class ProjectFormat {
       int line = broken.getLocation() == null ? 1 : broken.getLocation().getLineNr();
       return Parsed.bad("project.truncated", name, line);
     } catch (BadFileException wrong) {
-      return Parsed.bad("project.wrong", name, wrong.getMessage());
+      return Parsed.bad("project.wrong", name, wrong.told());
     } catch (StackOverflowError deep) {
       return Parsed.bad("project.truncated", name, 1);
     }
@@ -150,7 +163,7 @@ public final class ProjectFormat {
     try {
       return Parsed.good(job(root));
     } catch (BadFileException wrong) {
-      return Parsed.bad("project.wrong", name, wrong.getMessage());
+      return Parsed.bad("project.wrong", name, wrong.told());
     }
   }
 
@@ -182,7 +195,9 @@ public final class ProjectFormat {
         new Tools(
             marks(root, "marks"),
             new ScoringHabit(
-                scoring.path("ridgeInside").asBoolean(true), marks(scoring, "grooves"))),
+                scoring.path("ridgeInside").asBoolean(true),
+                marks(scoring, "grooves"),
+                scoring.path("hand").asText("").equals(LEFT) ? Hand.LEFT : Hand.RIGHT)),
         new Supplies(
             SuppliesFormat.papers(root.path("papers")),
             SuppliesFormat.item(root.path("item")),
@@ -191,7 +206,7 @@ public final class ProjectFormat {
   }
 
   private static BadFileException wrong(String key, Object... details) {
-    return new BadFileException(Parsed.bad(key, details).problem());
+    return new BadFileException(Message.of(key, details));
   }
 
   private static String text(JsonNode node, String key) throws BadFileException {

@@ -8,6 +8,8 @@ import cufflink.core.measure.Unit;
 import cufflink.core.paper.Envelope;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Sheet;
+import cufflink.core.words.Language;
+import cufflink.files.words.Words;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -16,6 +18,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.yaml.snakeyaml.LoaderOptions;
@@ -27,21 +30,31 @@ public final class StandardSizes {
   private static final Pattern SIZE = Pattern.compile("(.+?)\\s*[x×]\\s*(.+?)");
   private static final Pattern UNIT = Pattern.compile(".*\\d\\s*(mm|cm|in)");
 
-  private static final List<Sheet> SHEETS =
-      read("sheets.yaml").stream()
-          .map(each -> new Sheet(each.id, each.label, each.width, each.height))
-          .toList();
-  private static final List<Envelope> ENVELOPES =
-      read("envelopes.yaml").stream()
-          .map(each -> new Envelope(each.id, each.label, each.width, each.height))
-          .toList();
+  private static final Map<Language, StandardSizes> SPOKEN = new ConcurrentHashMap<>();
 
-  private static final List<HeldItem> ITEMS =
-      read("items.yaml").stream()
-          .map(each -> new HeldItem(each.id, each.label, each.width, each.height, each.thick))
-          .toList();
+  private final List<Sheet> sheets;
+  private final List<Envelope> envelopes;
+  private final List<HeldItem> items;
 
-  private StandardSizes() {}
+  private StandardSizes() {
+    sheets =
+        read("sheets").stream()
+            .map(each -> new Sheet(each.id, each.label, each.width, each.height))
+            .toList();
+    envelopes =
+        read("envelopes").stream()
+            .map(each -> new Envelope(each.id, each.label, each.width, each.height))
+            .toList();
+    items =
+        read("items").stream()
+            .map(each -> new HeldItem(each.id, each.label, each.width, each.height, each.thick))
+            .toList();
+  }
+
+  /** The names are in the language of this process. */
+  private static StandardSizes spoken() {
+    return SPOKEN.computeIfAbsent(Words.language(), language -> new StandardSizes());
+  }
 
   private record Named(String id, String label, Length width, Length height, Length thick) {}
 
@@ -59,7 +72,7 @@ public final class StandardSizes {
    * @return the sheets in the order of the data file
    */
   public static List<Sheet> sheets() {
-    return SHEETS;
+    return spoken().sheets;
   }
 
   /**
@@ -68,7 +81,7 @@ public final class StandardSizes {
    * @return the envelopes in the order of the data file
    */
   public static List<Envelope> envelopes() {
-    return ENVELOPES;
+    return spoken().envelopes;
   }
 
   /**
@@ -77,7 +90,7 @@ public final class StandardSizes {
    * @return the items in the order of the data file
    */
   public static List<HeldItem> items() {
-    return ITEMS;
+    return spoken().items;
   }
 
   /**
@@ -88,7 +101,7 @@ public final class StandardSizes {
    */
   public static Optional<HeldItem> item(String id) {
     String wanted = id.strip().toLowerCase(Locale.ROOT);
-    return ITEMS.stream().filter(item -> item.id().equals(wanted)).findFirst();
+    return items().stream().filter(item -> item.id().equals(wanted)).findFirst();
   }
 
   /**
@@ -99,7 +112,7 @@ public final class StandardSizes {
    */
   public static Optional<Sheet> sheet(String id) {
     String wanted = id.strip().toLowerCase(Locale.ROOT);
-    return SHEETS.stream().filter(sheet -> sheet.id().equals(wanted)).findFirst();
+    return sheets().stream().filter(sheet -> sheet.id().equals(wanted)).findFirst();
   }
 
   /**
@@ -120,7 +133,7 @@ public final class StandardSizes {
    */
   public static Optional<Envelope> envelope(String id) {
     String wanted = id.strip().toLowerCase(Locale.ROOT);
-    return ENVELOPES.stream().filter(envelope -> envelope.id().equals(wanted)).findFirst();
+    return envelopes().stream().filter(envelope -> envelope.id().equals(wanted)).findFirst();
   }
 
   /**
@@ -158,24 +171,36 @@ public final class StandardSizes {
   }
 
   private static List<Named> read(String file) {
-    try (InputStream in =
-        StandardSizes.class.getResourceAsStream("/cufflink/files/sizes/" + file)) {
-      Map<String, Object> root = new Yaml(new SafeConstructor(new LoaderOptions())).load(in);
-      List<Named> sizes = new ArrayList<>();
-      for (Object group : (List<?>) root.get("groups")) {
-        for (Object entry : (List<?>) ((Map<?, ?>) group).get("sizes")) {
-          Map<?, ?> fields = (Map<?, ?>) entry;
-          Size size = parse((String) fields.get("size"), Unit.MILLIMETRE).orElseThrow();
-          sizes.add(
-              new Named(
-                  (String) fields.get("id"),
-                  (String) fields.get("label"),
-                  size.width(),
-                  size.height(),
-                  thick(fields)));
-        }
+    Map<String, Object> root = yaml(file).orElseThrow();
+    // Beside it stands, for another language, each label and the same in that language.
+    Map<String, Object> texts = yaml(file + "." + Words.language().name()).orElse(Map.of());
+    List<Named> sizes = new ArrayList<>();
+    for (Object group : (List<?>) root.get("groups")) {
+      for (Object entry : (List<?>) ((Map<?, ?>) group).get("sizes")) {
+        Map<?, ?> fields = (Map<?, ?>) entry;
+        Size size = parse((String) fields.get("size"), Unit.MILLIMETRE).orElseThrow();
+        sizes.add(
+            new Named(
+                (String) fields.get("id"),
+                label((String) fields.get("label"), texts),
+                size.width(),
+                size.height(),
+                thick(fields)));
       }
-      return List.copyOf(sizes);
+    }
+    return List.copyOf(sizes);
+  }
+
+  private static String label(String written, Map<String, Object> texts) {
+    return Words.language().dressed(String.valueOf(texts.getOrDefault(written, written)));
+  }
+
+  private static Optional<Map<String, Object>> yaml(String name) {
+    String file = "/cufflink/files/sizes/" + name + ".yaml";
+    try (InputStream in = StandardSizes.class.getResourceAsStream(file)) {
+      return in == null
+          ? Optional.empty()
+          : Optional.of(new Yaml(new SafeConstructor(new LoaderOptions())).load(in));
     } catch (IOException reason) {
       throw new UncheckedIOException(reason);
     }

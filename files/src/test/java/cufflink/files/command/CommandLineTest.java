@@ -100,7 +100,9 @@ class CommandLineTest {
     String text = out.toString();
     assertTrue(text.contains("Cut 1 card base, 140 × 200"), text);
     assertTrue(text.contains("Closed 140 × 100; its base lies 2 plies thick"), text);
-    assertTrue(text.contains("  100  Fold, a valley seen from the inside"), text);
+    assertTrue(
+        text.contains("  Score at 100 from the left edge. Fold, a valley seen from the inside."),
+        text);
   }
 
   @Test

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.cut.Stock;
+import cufflink.files.Spoken;
 import cufflink.files.project.AtomicFile;
 import cufflink.files.project.Drafts;
 import cufflink.files.project.DrawerStore;
@@ -69,7 +70,7 @@ class ProcessTest {
 
   private static int title(ProjectStore store, Path file, String what) {
     var job = store.open(file);
-    assertTrue(job.value().isPresent(), () -> what + ": " + job.problem());
+    assertTrue(job.value().isPresent(), () -> what + ": " + job.problem().say(Spoken.ENGLISH));
     return Integer.parseInt(job.orElseThrow().title());
   }
 
@@ -118,7 +119,9 @@ class ProcessTest {
       store.save(cufflink.files.Jobs.gate().withTitle("2"), file).orElseThrow();
       fill(disk);
       var refused = store.save(cufflink.files.Jobs.gate().withTitle("3"), file);
-      assertTrue(refused.problem().contains("make room"), refused::problem);
+      assertTrue(
+          refused.problem().say(Spoken.ENGLISH).contains("make room"),
+          () -> refused.problem().say(Spoken.ENGLISH));
       assertEquals(2, title(store, file, "full disk"));
       assertEquals(1, title(store, AtomicFile.previous(file), "full disk"));
       try (var names = Files.list(disk)) {

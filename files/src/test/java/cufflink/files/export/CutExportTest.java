@@ -10,6 +10,7 @@ import cufflink.core.job.Job;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
+import cufflink.core.words.Language;
 import cufflink.files.Jobs;
 import java.io.StringReader;
 import java.util.ArrayList;
@@ -24,7 +25,7 @@ import org.xml.sax.InputSource;
 /** Cut lists and nested sheets, read back by other libraries and measured. */
 class CutExportTest {
   private static final LengthFormat FORMAT =
-      LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN);
+      LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN, Language.ENGLISH);
   private static final double NEAR = 1e-9;
 
   private static Derivation six() {

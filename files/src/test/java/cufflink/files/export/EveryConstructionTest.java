@@ -13,7 +13,7 @@ import cufflink.core.design.Layer;
 import cufflink.core.design.Piece;
 import cufflink.core.drawing.FlatDrawing;
 import cufflink.core.drawing.FoldDrawing;
-import cufflink.core.drawing.Lie;
+import cufflink.core.drawing.Lying;
 import cufflink.core.drawing.Patch;
 import cufflink.core.drawing.PiecesDrawing;
 import cufflink.core.job.Derivation;
@@ -21,13 +21,15 @@ import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.Marks;
 import cufflink.core.pattern.Pattern;
-import cufflink.core.run.ScoreRun;
+import cufflink.core.plane.Side;
+import cufflink.core.run.Lie;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Drawing.Box;
 import cufflink.core.scene.Drawing.Caption;
 import cufflink.core.scene.Surface;
 import cufflink.core.scene.TextMeasure;
 import cufflink.core.space.Viewpoint;
+import cufflink.core.words.Language;
 import cufflink.files.Jobs;
 import cufflink.files.pattern.PatternLibrary;
 import java.io.ByteArrayOutputStream;
@@ -50,7 +52,8 @@ import org.xml.sax.InputSource;
 /** Every shipped construction in every drawing and output. */
 class EveryConstructionTest {
   private static final PatternLibrary LIBRARY = PatternLibrary.shipped();
-  private static final LengthFormat FORMAT = LengthFormat.of(Marks.MILLIMETRES, Fractions.TYPESET);
+  private static final LengthFormat FORMAT =
+      LengthFormat.of(Marks.MILLIMETRES, Fractions.TYPESET, Language.ENGLISH);
   private static final Surface SURFACE =
       new Surface(924, 600, Marks.MILLIMETRES, FORMAT, TextMeasure.GUESS, 22);
 
@@ -81,7 +84,7 @@ class EveryConstructionTest {
     assertInside(PiecesDrawing.of(design, SURFACE), id + " cut");
     for (Piece piece : design.pieces()) {
       for (Face face : Face.values()) {
-        Lie lie = new Lie(piece, ScoreRun.Side.WIDTH, face);
+        Lying lie = new Lying(piece, new Lie(face, Side.TOP));
         FlatDrawing.Options options =
             new FlatDrawing.Options(Patch.of(design), Optional.empty(), score -> true, true, true);
         assertInside(FlatDrawing.of(lie, SURFACE, options), id + " " + piece.id() + " " + face);

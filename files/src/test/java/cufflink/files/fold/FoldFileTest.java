@@ -12,6 +12,7 @@ import cufflink.core.measure.Parsed;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.pattern.PatternEvaluator;
 import cufflink.files.Jobs;
+import cufflink.files.Spoken;
 import cufflink.files.pattern.PatternFile;
 import cufflink.files.pattern.PatternLibrary;
 import java.io.IOException;
@@ -54,7 +55,7 @@ class FoldFileTest {
             + ",\"edges_assignment\":["
             + kinds
             + "]}";
-    String problem = FoldReader.read("bow.fold", text).problem();
+    String problem = FoldReader.read("bow.fold", text).problem().say(Spoken.ENGLISH);
     assertTrue(problem.contains(part), problem);
   }
 
@@ -224,8 +225,11 @@ class FoldFileTest {
   void read_badFile_isOneSentence(String text, String sentence) {
     Parsed<String> read = FoldReader.read("x.fold", text);
     assertTrue(read.value().isEmpty());
-    assertTrue(read.problem().startsWith(sentence), read.problem());
-    assertTrue(read.problem().endsWith("."), read.problem());
+    assertTrue(
+        read.problem().say(Spoken.ENGLISH).startsWith(sentence),
+        read.problem().say(Spoken.ENGLISH));
+    assertTrue(
+        read.problem().say(Spoken.ENGLISH).endsWith("."), read.problem().say(Spoken.ENGLISH));
   }
 
   @Test
@@ -244,6 +248,6 @@ class FoldFileTest {
             + "]}";
     assertEquals(
         "x.fold: it has 10001 lines, and 4000 is the most; choose a smaller pattern.",
-        FoldReader.read("x.fold", text).problem());
+        FoldReader.read("x.fold", text).problem().say(Spoken.ENGLISH));
   }
 }

@@ -11,7 +11,9 @@ import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Parsed;
 import cufflink.core.pattern.Pattern;
+import cufflink.core.words.Language;
 import cufflink.files.Jobs;
+import cufflink.files.Spoken;
 import cufflink.files.fold.FoldReader;
 import cufflink.files.fold.FoldWriter;
 import cufflink.files.pattern.PatternFile;
@@ -69,13 +71,14 @@ class FileProperties {
         .ifPresent(
             mended -> {
               Pattern pattern = LIBRARY.pattern(mended.job()).orElseThrow();
-              LengthFormat format = LengthFormat.of(mended.job().marks(), Fractions.TYPESET);
+              LengthFormat format =
+                  LengthFormat.of(mended.job().marks(), Fractions.TYPESET, Language.ENGLISH);
               mended.told().forEach(each -> each.say(format));
               Derivation.of(pattern, mended.job())
                   .findings()
                   .forEach(each -> each.sentence().say(format));
             });
-    assertFalse(read.value().isEmpty() && read.problem().isBlank());
+    assertFalse(read.value().isEmpty() && read.problem().say(Spoken.ENGLISH).isBlank());
   }
 
   @Property(seed = "32")
@@ -85,13 +88,13 @@ class FileProperties {
   }
 
   private static void use(PatternFile file) {
-    assertFalse(file.pattern().isEmpty() && file.problem().isBlank());
+    assertFalse(file.pattern().isEmpty() && file.problem().say(Spoken.ENGLISH).isBlank());
     file.pattern().ifPresent(FileProperties::derive);
   }
 
   private static void derive(Pattern pattern) {
     Job job = Jobs.job(pattern.id(), pattern.normalValues());
-    LengthFormat format = LengthFormat.of(Marks.SIXTEENTHS, Fractions.PLAIN);
+    LengthFormat format = LengthFormat.of(Marks.SIXTEENTHS, Fractions.PLAIN, Language.ENGLISH);
     Derivation.of(pattern, job).findings().forEach(each -> each.sentence().say(format));
   }
 

@@ -26,9 +26,10 @@ import cufflink.core.paper.Sheet;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.pattern.PatternEvaluator;
 import cufflink.core.run.Directions;
+import cufflink.core.run.Moves;
 import cufflink.core.run.ScoreJob;
-import cufflink.core.run.SecondCut;
 import cufflink.core.value.Values;
+import cufflink.core.words.Language;
 import cufflink.files.export.PlanJson;
 import cufflink.files.pattern.PatternLibrary;
 import cufflink.files.size.StandardSizes;
@@ -80,7 +81,7 @@ record Trial(String pattern, Values set, Goal goal, Way manner, Cut cutting) {
             values,
             goal,
             new Fitter.Manner(manner.marks(), manner.keepsProportions(), set.settings().keySet()));
-    LengthFormat format = LengthFormat.of(manner.marks(), Fractions.TYPESET);
+    LengthFormat format = LengthFormat.of(manner.marks(), Fractions.TYPESET, Language.ENGLISH);
     fit.told().say(format);
     if (fit.values().isEmpty()) {
       return List.of();
@@ -117,11 +118,11 @@ record Trial(String pattern, Values set, Goal goal, Way manner, Cut cutting) {
   }
 
   private static void speak(Derivation.Made made, Job job, LengthFormat format) {
-    Directions directions = new Directions(format, job.habit());
-    ScoreJob.of(made.scoring(), job.habit(), job.order().copies())
-        .batches()
-        .forEach(batch -> batch.items().forEach(directions::lay));
-    SecondCut.of(made.design()).forEach(cut -> cut.say(format));
+    ScoreJob.of(made.scoring(), job.order().copies()).batches().stream()
+        .flatMap(batch -> batch.items().stream())
+        .forEach(item -> new Directions(job.habit()).lay(item).say(format));
+    Moves.of(made.design(), job.habit(), job.order().copies())
+        .forEach(move -> move.words().say(format));
   }
 
   private static void fold(

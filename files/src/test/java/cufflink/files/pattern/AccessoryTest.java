@@ -17,6 +17,7 @@ import cufflink.core.pattern.Pattern;
 import cufflink.core.pattern.PatternEvaluator;
 import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
+import cufflink.files.Spoken;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -164,7 +165,7 @@ class AccessoryTest {
   }
 
   private static void assertProblem(String text, String sentence) {
-    assertEquals(sentence, PatternFile.read("trial.yaml", text).problem());
+    assertEquals(sentence, PatternFile.read("trial.yaml", text).problem().say(Spoken.ENGLISH));
   }
 
   private static Pattern pattern(String text) {

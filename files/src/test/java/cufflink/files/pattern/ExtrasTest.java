@@ -19,6 +19,7 @@ import cufflink.core.pattern.Parameter.Role;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.plane.Point;
 import cufflink.files.Jobs;
+import cufflink.files.Spoken;
 import cufflink.files.size.StandardSizes;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -116,7 +117,7 @@ class ExtrasTest {
   void copies_outsideTheRange_areRefusedInOneSentence(String text) {
     assertEquals(
         "“" + text + "” is no number of cards; type one from 1 to 10000.",
-        Order.parseCopies(text).problem());
+        Order.parseCopies(text).problem().say(Spoken.ENGLISH));
   }
 
   private static Layer layer(String id, int left, int top, int side) {

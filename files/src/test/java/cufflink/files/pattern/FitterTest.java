@@ -24,6 +24,7 @@ import cufflink.core.pattern.Parameter.Role;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.pattern.PatternEvaluator;
 import cufflink.core.value.Values;
+import cufflink.core.words.Language;
 import cufflink.files.size.StandardSizes;
 import java.util.List;
 import java.util.Optional;
@@ -36,7 +37,8 @@ class FitterTest {
   private static final Set<String> STRIPS =
       Set.of("banded-half-fold", "off-centre-gate", "stepped-accordion");
   private static final PatternLibrary LIBRARY = PatternLibrary.shipped();
-  private static final LengthFormat FORMAT = LengthFormat.of(Marks.MILLIMETRES, Fractions.PLAIN);
+  private static final LengthFormat FORMAT =
+      LengthFormat.of(Marks.MILLIMETRES, Fractions.PLAIN, Language.ENGLISH);
 
   @Test
   void fit_toASheet_isTheLargestOfAllSizesInProportion() {

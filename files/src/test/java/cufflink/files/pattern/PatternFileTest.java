@@ -3,6 +3,7 @@ package cufflink.files.pattern;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.files.Spoken;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -45,7 +46,7 @@ class PatternFileTest {
   void read_goodFile_givesThePattern() {
     PatternFile file = PatternFile.read("trial.yaml", GOOD);
     assertEquals(List.of(), file.mistakes());
-    assertEquals("", file.problem());
+    assertEquals("", file.problem().say(Spoken.ENGLISH));
     assertEquals("trial", file.pattern().orElseThrow().id());
   }
 
@@ -144,8 +145,13 @@ class PatternFileTest {
   void read_brokenYaml_saysWhere() {
     PatternFile file =
         PatternFile.read("trial.yaml", GOOD.replace("[width, 2 * height]", "[width"));
-    assertTrue(file.problem().startsWith("trial.yaml, line 1"), file.problem());
-    assertTrue(file.problem().endsWith("look at the indentation, quotes and brackets."));
+    assertTrue(
+        file.problem().say(Spoken.ENGLISH).startsWith("trial.yaml, line 1"),
+        file.problem().say(Spoken.ENGLISH));
+    assertTrue(
+        file.problem()
+            .say(Spoken.ENGLISH)
+            .endsWith("look at the indentation, quotes and brackets."));
   }
 
   @Test
@@ -154,9 +160,21 @@ class PatternFileTest {
         "",
         "trial.yaml, line 1: the file holds no named parts; begin it with “format:"
             + " cufflink-pattern/1”.");
-    assertTrue(PatternFile.read("x", "- 1\n- 2").problem().contains("holds no named parts"));
-    assertTrue(PatternFile.read("x", "\u0000\u0001").problem().contains("cannot be read"));
-    assertTrue(PatternFile.read("x", "[".repeat(3_000)).problem().startsWith("x, line 1"));
+    assertTrue(
+        PatternFile.read("x", "- 1\n- 2")
+            .problem()
+            .say(Spoken.ENGLISH)
+            .contains("holds no named parts"));
+    assertTrue(
+        PatternFile.read("x", "\u0000\u0001")
+            .problem()
+            .say(Spoken.ENGLISH)
+            .contains("cannot be read"));
+    assertTrue(
+        PatternFile.read("x", "[".repeat(3_000))
+            .problem()
+            .say(Spoken.ENGLISH)
+            .startsWith("x, line 1"));
   }
 
   @Test
@@ -204,8 +222,10 @@ class PatternFileTest {
         };
     PatternFile file =
         PatternFile.read("x", GOOD.replace("let:\n", "let:\n  bad: \"" + formula + "\"\n"));
-    assertTrue(file.problem().contains(part), file.problem());
-    assertTrue(file.problem().length() < 300, file.problem());
+    assertTrue(
+        file.problem().say(Spoken.ENGLISH).contains(part), file.problem().say(Spoken.ENGLISH));
+    assertTrue(
+        file.problem().say(Spoken.ENGLISH).length() < 300, file.problem().say(Spoken.ENGLISH));
   }
 
   @Test
@@ -215,9 +235,17 @@ class PatternFileTest {
       text.append("a" + i + ": &a" + i + " [" + ("*a" + (i - 1) + ", ").repeat(9) + "*a");
       text.append(i - 1).append("]\n");
     }
-    assertTrue(PatternFile.read("x", text.toString()).problem().startsWith("x, line 1: the file"));
+    assertTrue(
+        PatternFile.read("x", text.toString())
+            .problem()
+            .say(Spoken.ENGLISH)
+            .startsWith("x, line 1: the file"));
     String once = "a: &a [x]\nb: *a\n";
-    assertTrue(PatternFile.read("x", once).problem().startsWith("x, line 2, b: a part stands"));
+    assertTrue(
+        PatternFile.read("x", once)
+            .problem()
+            .say(Spoken.ENGLISH)
+            .startsWith("x, line 2, b: a part stands"));
   }
 
   @Test
@@ -227,9 +255,13 @@ class PatternFileTest {
             .mapToObj(i -> "  p" + i + ": {label: P, default: 3 mm}\n")
             .collect(Collectors.joining());
     String text = GOOD.replace("parameters:\n", "parameters:\n" + many);
-    assertTrue(PatternFile.read("x", text).problem().contains("is the most"));
+    assertTrue(PatternFile.read("x", text).problem().say(Spoken.ENGLISH).contains("is the most"));
     String comment = "#" + "x".repeat(3_000_000) + "\n" + GOOD;
-    assertTrue(PatternFile.read("x", comment).problem().contains("more than 1000000 characters"));
+    assertTrue(
+        PatternFile.read("x", comment)
+            .problem()
+            .say(Spoken.ENGLISH)
+            .contains("more than 1000000 characters"));
   }
 
   /** One bad file must not keep the others from loading, whatever it is. */
@@ -277,8 +309,8 @@ class PatternFileTest {
     PatternLibrary library = PatternLibrary.with(folder);
     assertEquals(PatternLibrary.shipped().patterns().size(), library.patterns().size());
     assertEquals(2, library.problems().size());
-    assertTrue(library.problems().get(0).startsWith("bad.yaml, line 13"));
-    assertTrue(library.problems().get(1).contains("plain text in UTF-8"));
+    assertTrue(library.problems().get(0).say(Spoken.ENGLISH).startsWith("bad.yaml, line 13"));
+    assertTrue(library.problems().get(1).say(Spoken.ENGLISH).contains("plain text in UTF-8"));
   }
 
   @Test
@@ -309,7 +341,7 @@ class PatternFileTest {
   @Test
   void read_jointThatSlides_isDrivenByALength() {
     String good = moving("slides: top", "card-slide: 30 mm");
-    assertEquals("", PatternFile.read("trial.yaml", good).problem());
+    assertEquals("", PatternFile.read("trial.yaml", good).problem().say(Spoken.ENGLISH));
     assertProblem(
         moving("slides: top", "card-slide: 30"),
         "trial.yaml, line 20, opening.1.with.card-slide: “30” is a plain number, but here belongs a length;"
@@ -319,7 +351,9 @@ class PatternFileTest {
   @Test
   void read_jointThatDoesNotSlide_cannotBeDriven() {
     String problem =
-        PatternFile.read("trial.yaml", moving("mouth: top", "card-slide: 3 mm")).problem();
+        PatternFile.read("trial.yaml", moving("mouth: top", "card-slide: 3 mm"))
+            .problem()
+            .say(Spoken.ENGLISH);
     assertTrue(
         problem.startsWith(
             "trial.yaml, line 20, opening.1.with.card-slide: “card-slide” is not a name"),
@@ -339,13 +373,17 @@ class PatternFileTest {
     String problem =
         PatternFile.read(
                 "trial.yaml", moving("slides: top, askew: [1 mm, 2 mm]", "card-slide: 3 mm"))
-            .problem();
+            .problem()
+            .say(Spoken.ENGLISH);
     assertTrue(problem.startsWith("trial.yaml, line 16, joins.card.askew:"), problem);
-    problem = PatternFile.read("trial.yaml", moving("slides: up", "card-slide: 3 mm")).problem();
+    problem =
+        PatternFile.read("trial.yaml", moving("slides: up", "card-slide: 3 mm"))
+            .problem()
+            .say(Spoken.ENGLISH);
     assertTrue(problem.startsWith("trial.yaml, line 16, joins.card.slides:"), problem);
   }
 
   private static void assertProblem(String text, String sentence) {
-    assertEquals(sentence, PatternFile.read("trial.yaml", text).problem());
+    assertEquals(sentence, PatternFile.read("trial.yaml", text).problem().say(Spoken.ENGLISH));
   }
 }

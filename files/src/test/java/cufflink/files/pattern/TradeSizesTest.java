@@ -27,6 +27,7 @@ import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
+import cufflink.core.words.Language;
 import cufflink.files.size.StandardSizes;
 import java.io.IOException;
 import java.io.InputStream;
@@ -50,7 +51,8 @@ import org.yaml.snakeyaml.constructor.SafeConstructor;
  */
 class TradeSizesTest {
   private static final PatternLibrary LIBRARY = PatternLibrary.shipped();
-  private static final LengthFormat INCHES = LengthFormat.of(Marks.SIXTEENTHS, Fractions.PLAIN);
+  private static final LengthFormat INCHES =
+      LengthFormat.of(Marks.SIXTEENTHS, Fractions.PLAIN, Language.ENGLISH);
 
   @Test
   void everyConstruction_isInTheData() throws IOException {

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.measure.Parsed;
+import cufflink.files.Spoken;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -70,7 +71,7 @@ class AtomicFileTest {
         file
             + " is protected against writing; save it under another name, or take the protection"
             + " away first.",
-        write(file, "new").problem());
+        write(file, "new").problem().say(Spoken.ENGLISH));
     assertEquals("old", Files.readString(file));
   }
 
@@ -84,7 +85,11 @@ class AtomicFileTest {
             (path, bytes) -> {
               throw new IOException("No space left on device");
             });
-    assertTrue(full.replaceKeepingPrevious(file, new byte[9]).problem().contains("make room"));
+    assertTrue(
+        full.replaceKeepingPrevious(file, new byte[9])
+            .problem()
+            .say(Spoken.ENGLISH)
+            .contains("make room"));
     assertEquals("second", Files.readString(file));
     assertEquals("first", Files.readString(AtomicFile.previous(file)));
     assertEquals(List.of("card", "card~"), names());
@@ -95,9 +100,18 @@ class AtomicFileTest {
     Path file = folder.resolve("x".repeat(255));
     assertTrue(WRITER.replace(file, new byte[1]).value().isPresent());
     Path longer = folder.resolve("x".repeat(256));
-    assertTrue(WRITER.replace(longer, new byte[1]).problem().contains("too long for this disk"));
+    assertTrue(
+        WRITER
+            .replace(longer, new byte[1])
+            .problem()
+            .say(Spoken.ENGLISH)
+            .contains("too long for this disk"));
     assertTrue(write(folder.resolve("y".repeat(255)), "new").value().isPresent());
-    assertTrue(write(folder.resolve("y".repeat(255)), "newer").problem().contains("too long"));
+    assertTrue(
+        write(folder.resolve("y".repeat(255)), "newer")
+            .problem()
+            .say(Spoken.ENGLISH)
+            .contains("too long"));
   }
 
   @Test

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.job.Job;
 import cufflink.files.Jobs;
+import cufflink.files.Spoken;
 import cufflink.files.project.Drafts.Draft;
 import cufflink.files.project.Drafts.Left;
 import java.io.IOException;
@@ -82,7 +83,8 @@ class DraftsTest {
               throw new IOException("No space left on device");
             });
     try (Drafts drafts = new Drafts(folder, full)) {
-      assertTrue(drafts.adopt(drafts.left().get(0)).problem().contains("make room"));
+      assertTrue(
+          drafts.adopt(drafts.left().get(0)).problem().say(Spoken.ENGLISH).contains("make room"));
       assertEquals(1, drafts.left().size());
     }
   }

@@ -13,6 +13,7 @@ import cufflink.core.measure.Length;
 import cufflink.core.measure.Parsed;
 import cufflink.core.paper.Paper;
 import cufflink.files.Jobs;
+import cufflink.files.Spoken;
 import cufflink.files.size.StandardSizes;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -68,7 +69,7 @@ class DrawerStoreTest {
       assertEquals(
           "drawer.json is damaged; put the previous version, which has “~” behind its name, in its"
               + " place.",
-          changed.problem());
+          changed.problem().say(Spoken.ENGLISH));
       assertEquals(text, Files.readString(file));
     }
   }
@@ -80,7 +81,12 @@ class DrawerStoreTest {
         file,
         "{\"format\":\"cufflink-drawer/1\",\"stock\":[{\"id\":\"x\",\"width\":\"0 mm\","
             + "\"height\":\"20 mm\",\"count\":1,\"paper\":{\"grammage\":90}}]}");
-    assertTrue(store().read().problem().startsWith("drawer.json: entry 1 makes no sense"));
+    assertTrue(
+        store()
+            .read()
+            .problem()
+            .say(Spoken.ENGLISH)
+            .startsWith("drawer.json: entry 1 makes no sense"));
   }
 
   @Test

@@ -10,6 +10,7 @@ import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
 import cufflink.core.pattern.Pattern;
+import cufflink.core.words.Language;
 import cufflink.files.Jobs;
 import cufflink.files.pattern.PatternLibrary;
 import java.util.List;
@@ -23,7 +24,7 @@ class MendedTest {
   private static final Pattern GATE =
       PatternLibrary.shipped().pattern("off-centre-gate").orElseThrow();
   private static final LengthFormat FORMAT =
-      LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN);
+      LengthFormat.of(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN, Language.ENGLISH);
 
   private static Mended opened(String before, String after) {
     String text = ProjectFormat.write(Jobs.gate());

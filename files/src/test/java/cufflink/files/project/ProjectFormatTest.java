@@ -20,9 +20,11 @@ import cufflink.core.paper.Paper;
 import cufflink.core.paper.Papers;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.pattern.PatternEvaluator;
+import cufflink.core.run.Hand;
 import cufflink.core.run.ScoringHabit;
 import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
+import cufflink.files.Spoken;
 import cufflink.files.pattern.PatternLibrary;
 import cufflink.files.size.StandardSizes;
 import java.io.IOException;
@@ -98,7 +100,9 @@ class ProjectFormatTest {
     for (int end = 0; end < text.length() - 2; end++) {
       Parsed<Job> job = ProjectFormat.read("card.cufflink", text.substring(0, end));
       assertTrue(job.value().isEmpty());
-      assertTrue(job.problem().startsWith("card.cufflink"), job.problem());
+      assertTrue(
+          job.problem().say(Spoken.ENGLISH).startsWith("card.cufflink"),
+          job.problem().say(Spoken.ENGLISH));
     }
   }
 
@@ -122,14 +126,23 @@ class ProjectFormatTest {
   void read_badContents_areOneSentence(String part, String bad, String sentence) {
     String text = ProjectFormat.write(sheet());
     assertTrue(text.contains(part), part);
-    assertEquals(sentence, ProjectFormat.read("x", text.replace(part, bad)).problem());
+    assertEquals(
+        sentence, ProjectFormat.read("x", text.replace(part, bad)).problem().say(Spoken.ENGLISH));
   }
 
   @Test
   void read_otherJson_isRefused() {
-    assertTrue(ProjectFormat.read("x", "[1, 2]").problem().contains("damaged at line 1"));
+    assertTrue(
+        ProjectFormat.read("x", "[1, 2]")
+            .problem()
+            .say(Spoken.ENGLISH)
+            .contains("damaged at line 1"));
     assertTrue(ProjectFormat.read("x", "[".repeat(100_000)).value().isEmpty());
-    assertTrue(ProjectFormat.read("x", "{}").problem().contains("choose a Cufflink project"));
+    assertTrue(
+        ProjectFormat.read("x", "{}")
+            .problem()
+            .say(Spoken.ENGLISH)
+            .contains("choose a Cufflink project"));
   }
 
   private static Job supplied() {
@@ -166,7 +179,7 @@ class ProjectFormatTest {
                 .and("left", Length.ofUnits(123_457))
                 .and("count", new Setting.OfCount(4))
                 .and("top", new Setting.OfChoice("left")),
-            new Tools(Marks.MILLIMETRES, new ScoringHabit(false, Marks.EIGHTHS)))
+            new Tools(Marks.MILLIMETRES, new ScoringHabit(false, Marks.EIGHTHS, Hand.RIGHT)))
         .withId("lasting")
         .withNotes("two\nlines")
         .withGoal(goal)

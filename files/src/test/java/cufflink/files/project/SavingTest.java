@@ -9,6 +9,7 @@ import static org.mockito.Mockito.mock;
 import cufflink.core.job.Job;
 import cufflink.core.measure.Parsed;
 import cufflink.files.Jobs;
+import cufflink.files.Spoken;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -64,7 +65,7 @@ class SavingTest {
         file
             + " could not be written (No space left on device); make room or save it somewhere else."
             + " The old file is as it was.",
-        saved.problem());
+        saved.problem().say(Spoken.ENGLISH));
     assertEquals(FIRST, new ProjectStore(WRITER).open(file).orElseThrow());
     assertEquals(List.of("card.cufflink"), names());
   }
@@ -83,14 +84,16 @@ class SavingTest {
     Path taken = Files.createDirectory(folder.resolve("taken.cufflink"));
     assertEquals(
         taken + " is a folder; give the file a name in it.",
-        new ProjectStore(WRITER).save(FIRST, taken).problem());
+        new ProjectStore(WRITER).save(FIRST, taken).problem().say(Spoken.ENGLISH));
   }
 
   @Test
   void save_intoAFileAsIfItWereAFolder_isOneSentence() throws IOException {
     Path file = Files.writeString(folder.resolve("plain"), "x");
     Parsed<Path> saved = new ProjectStore(WRITER).save(FIRST, file.resolve("card.cufflink"));
-    assertTrue(saved.problem().contains("could not be written"), saved.problem());
+    assertTrue(
+        saved.problem().say(Spoken.ENGLISH).contains("could not be written"),
+        saved.problem().say(Spoken.ENGLISH));
   }
 
   /** A change that keeps the time of the file is a change: its content is compared. */
@@ -107,7 +110,7 @@ class SavingTest {
     assertEquals(
         "card.cufflink was changed by somebody else since it was opened here; save under another"
             + " name to keep both.",
-        store.saveAgain(SECOND, file, seen).problem());
+        store.saveAgain(SECOND, file, seen).problem().say(Spoken.ENGLISH));
     assertEquals(theirs, store.open(file).orElseThrow());
     assertTrue(store.saveAgain(SECOND, file, ProjectStore.fingerprint(file)).value().isPresent());
   }
@@ -125,7 +128,7 @@ class SavingTest {
     assertEquals(
         "card.cufflink is not text in UTF-8; it was written by another program or is damaged: open"
             + " the previous version, which has “~” behind its name.",
-        store.open(file).problem());
+        store.open(file).problem().say(Spoken.ENGLISH));
   }
 
   @Test
@@ -137,8 +140,12 @@ class SavingTest {
     String text = Files.readString(file);
     Files.writeString(file, text.substring(0, text.length() / 2));
     assertTrue(
-        store.open(file).problem().endsWith("The previous version is card.cufflink~."),
-        store.open(file).problem());
+        store
+            .open(file)
+            .problem()
+            .say(Spoken.ENGLISH)
+            .endsWith("The previous version is card.cufflink~."),
+        store.open(file).problem().say(Spoken.ENGLISH));
   }
 
   @Test
@@ -147,10 +154,11 @@ class SavingTest {
     Path none = folder.resolve("none.cufflink");
     assertEquals(
         none + " cannot be read; look at whether it is there and may be read.",
-        store.open(none).problem());
+        store.open(none).problem().say(Spoken.ENGLISH));
     Path huge = Files.write(folder.resolve("huge.cufflink"), new byte[5_000_000]);
-    assertTrue(store.open(huge).problem().contains("far larger than any project"));
-    assertTrue(store.open(folder).problem().contains("cannot be read"));
+    assertTrue(
+        store.open(huge).problem().say(Spoken.ENGLISH).contains("far larger than any project"));
+    assertTrue(store.open(folder).problem().say(Spoken.ENGLISH).contains("cannot be read"));
   }
 
   @Test

@@ -8,6 +8,7 @@ import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Unit;
 import cufflink.core.paper.Envelope;
 import cufflink.core.paper.Sheet;
+import cufflink.files.Spoken;
 import java.util.List;
 import java.util.stream.Stream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
@@ -116,6 +117,7 @@ class StandardSizesTest {
         "5 x|“5 x” is not a size; type one such as 105 x 148 mm or 4 1/2 x 6 in."
       })
   void parse_badSizes_areOneSentence(String text, String sentence) {
-    assertEquals(sentence, StandardSizes.parse(text, Unit.MILLIMETRE).problem());
+    assertEquals(
+        sentence, StandardSizes.parse(text, Unit.MILLIMETRE).problem().say(Spoken.ENGLISH));
   }
 }

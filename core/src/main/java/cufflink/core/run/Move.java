@@ -1,0 +1,99 @@
+package cufflink.core.run;
+
+import cufflink.core.design.Opening;
+import cufflink.core.design.Piece;
+import cufflink.core.plane.Point;
+import cufflink.core.plane.Segment;
+import cufflink.core.words.Message;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * One thing done with the hands. All places are measured from the top left corner of the paper as
+ * it lies at that moment, to the right and down.
+ */
+public sealed interface Move {
+  /**
+   * Says what to do.
+   *
+   * @return a sentence or two that can be obeyed without knowing the design
+   */
+  Message words();
+
+  /**
+   * A piece is taken up and laid down.
+   *
+   * @param piece the piece
+   * @param lie how it is to lie
+   * @param count how many of it, all copies together
+   * @param words what to do
+   */
+  record Lay(Piece piece, Lie lie, int count, Message words) implements Move {}
+
+  /**
+   * The piece is turned where it lies.
+   *
+   * @param turning how
+   * @param words what to do
+   */
+  record Turn(Turning turning, Message words) implements Move {}
+
+  /**
+   * A line is scored.
+   *
+   * @param stroke what is scored
+   * @param line where it lies
+   * @param stop how far from the fence, if it is scored at a stop and not along a rule
+   * @param passes how often, from 1 up
+   * @param words what to do
+   */
+  record Press(Stroke stroke, Segment line, Optional<ScoreRun.Stop> stop, int passes, Message words)
+      implements Move {}
+
+  /**
+   * A line is cut.
+   *
+   * @param id the id of the slit or cut; empty for a trimmed edge
+   * @param line where it lies
+   * @param isSlit whether nothing comes off
+   * @param words what to do
+   */
+  record Cut(String id, Segment line, boolean isSlit, Message words) implements Move {}
+
+  /**
+   * The whole edge of the piece is cut with scissors.
+   *
+   * @param outline where it lies, corner by corner
+   * @param words what to do
+   */
+  record CutOut(List<Point> outline, Message words) implements Move {
+    /** Copies the list. */
+    public CutOut {
+      outline = List.copyOf(outline);
+    }
+  }
+
+  /**
+   * A hole, slot, notch or window is made.
+   *
+   * @param opening the opening
+   * @param outline where its edge lies, corner by corner
+   * @param words what to do
+   */
+  record Open(Opening opening, List<Point> outline, Message words) implements Move {
+    /** Copies the list. */
+    public Open {
+      outline = List.copyOf(outline);
+    }
+  }
+
+  /**
+   * A line is folded, pressed down and opened again.
+   *
+   * @param stroke the scores on it, which fold the same way
+   * @param line where it lies
+   * @param towards whether the paper closes towards the maker
+   * @param words what to do
+   */
+  record Crease(Stroke stroke, Segment line, boolean towards, Message words) implements Move {}
+}

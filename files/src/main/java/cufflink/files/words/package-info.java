@@ -1,0 +1,2 @@
+/** The language in which this process speaks. */
+package cufflink.files.words;

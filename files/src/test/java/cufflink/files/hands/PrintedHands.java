@@ -1,0 +1,193 @@
+package cufflink.files.hands;
+
+import cufflink.files.hands.VirtualSheet.Trace;
+import java.awt.geom.Point2D;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Hands that read the printed sentences, in English and in millimetres, by a small grammar of their
+ * own, and obey those. They know nothing else: not even how large the piece is until a sentence
+ * says which side is on top, of which they then look at the other.
+ */
+final class PrintedHands {
+  private static final String NUMBER =
+      "(\\d+(?:\\.\\d+)?(?: (?:and|less) (?:a hair|about [\\d.]+|[\\d.]+))?)";
+
+  private static Pattern sentence(String text) {
+    return Pattern.compile(text.replace("#", NUMBER));
+  }
+
+  private static final Pattern LAY =
+      sentence("^Lay (?:it|the .+) (inside|outside) up with the # side along the top\\.");
+  private static final Pattern QUARTER =
+      sentence("^Turn it a quarter (clockwise|anticlockwise): the # side is along the top\\.$");
+  private static final Pattern OVER =
+      sentence("^Turn it over from left to right, like a page: (inside|outside) up\\.$");
+  private static final Pattern SCORE = sentence("^Score at # from the (left|right) edge\\. ");
+  private static final Pattern SHORT = sentence("; only from # to # below the top edge");
+  private static final Pattern RULED =
+      sentence(
+          "mark two places, # across and # down, and # across and # down, and score from one to"
+              + " the other along a rule");
+  private static final Pattern SLIT_DOWN =
+      sentence(": # from the left edge, from # to # below the top\\. Stop exactly there\\.");
+  private static final Pattern SLIT_ACROSS =
+      sentence(": # below the top, from # to # from the left edge\\. Stop exactly there\\.");
+  private static final Pattern SLIT =
+      sentence("from # across and # down to # across and # down\\. Stop exactly there\\.");
+  private static final Pattern CUT =
+      sentence("[Ff]?r?o?m? ?# across and # down to # across and # down[;.]");
+  private static final Pattern FOLD =
+      sentence("^Fold “.*”, the score (.*), (towards|away from) you;");
+  private static final Pattern UPRIGHT =
+      sentence("^# from the left edge(?:, from # to # below the top edge)?$");
+  private static final Pattern LEVEL =
+      sentence("^# below the top edge(?:, from # to # from the left edge)?$");
+  private static final Pattern SLANTED =
+      sentence("^from # across and # down to # across and # down$");
+
+  private final double width;
+  private final double height;
+  private VirtualSheet sheet;
+
+  /** Takes up a piece of the given sides; which is which the words will say. */
+  PrintedHands(double width, double height) {
+    this.width = width;
+    this.height = height;
+  }
+
+  VirtualSheet sheet() {
+    return sheet;
+  }
+
+  /** Obeys a sentence, or says that it cannot be obeyed. */
+  boolean obey(String words) {
+    return lay(words) || turn(words) || score(words) || fold(words) || cut(words);
+  }
+
+  private boolean lay(String words) {
+    Matcher lay = LAY.matcher(words);
+    if (!lay.find()) {
+      return false;
+    }
+    double along = number(lay.group(2));
+    boolean isWidth = Math.abs(along - width) < Math.abs(along - height);
+    sheet =
+        new VirtualSheet(
+            isWidth ? width : height, isWidth ? height : width, lay.group(1).equals("inside"));
+    return true;
+  }
+
+  private boolean turn(String words) {
+    Matcher quarter = QUARTER.matcher(words);
+    if (quarter.find()) {
+      sheet.turn(quarter.group(1).equals("clockwise"));
+      return near(number(quarter.group(2)), sheet.wide());
+    }
+    Matcher over = OVER.matcher(words);
+    if (over.find()) {
+      sheet.turnOver();
+      return sheet.insideUp() == over.group(1).equals("inside");
+    }
+    return false;
+  }
+
+  private boolean score(String words) {
+    Matcher ruled = RULED.matcher(words);
+    if (ruled.find()) {
+      return mark(Trace.SCORE, ruled, 1);
+    }
+    Matcher score = SCORE.matcher(words);
+    if (!score.find()) {
+      return false;
+    }
+    double at = number(score.group(1));
+    double x = score.group(2).equals("left") ? at : sheet.wide() - at;
+    Matcher only = SHORT.matcher(words);
+    boolean isShort = only.find();
+    double from = isShort ? number(only.group(1)) : 0;
+    double to = isShort ? number(only.group(2)) : sheet.deep();
+    mark(Trace.SCORE, x, from, x, to);
+    return true;
+  }
+
+  private boolean fold(String words) {
+    Matcher fold = FOLD.matcher(words);
+    if (!fold.find()) {
+      return false;
+    }
+    Trace trace = fold.group(2).equals("towards") ? Trace.TOWARDS : Trace.AWAY;
+    String where = fold.group(1);
+    Matcher upright = UPRIGHT.matcher(where);
+    if (upright.find()) {
+      double x = number(upright.group(1));
+      mark(trace, x, part(upright, 2).orElse(0.0), x, part(upright, 3).orElse(sheet.deep()));
+      return true;
+    }
+    Matcher level = LEVEL.matcher(where);
+    if (level.find()) {
+      double y = number(level.group(1));
+      mark(trace, part(level, 2).orElse(0.0), y, part(level, 3).orElse(sheet.wide()), y);
+      return true;
+    }
+    Matcher slanted = SLANTED.matcher(where);
+    return slanted.find() && mark(trace, slanted, 1);
+  }
+
+  private boolean cut(String words) {
+    Matcher down = SLIT_DOWN.matcher(words);
+    if (down.find()) {
+      double x = number(down.group(1));
+      mark(Trace.SLIT, x, number(down.group(2)), x, number(down.group(3)));
+      return true;
+    }
+    Matcher across = SLIT_ACROSS.matcher(words);
+    if (across.find()) {
+      double y = number(across.group(1));
+      mark(Trace.SLIT, number(across.group(2)), y, number(across.group(3)), y);
+      return true;
+    }
+    Matcher slit = SLIT.matcher(words);
+    if (slit.find()) {
+      return mark(Trace.SLIT, slit, 1);
+    }
+    Matcher cut = CUT.matcher(words);
+    return cut.find() && mark(Trace.CUT, cut, 1);
+  }
+
+  private boolean mark(Trace trace, Matcher places, int group) {
+    mark(
+        trace,
+        number(places.group(group)),
+        number(places.group(group + 1)),
+        number(places.group(group + 2)),
+        number(places.group(group + 3)));
+    return true;
+  }
+
+  private void mark(Trace trace, double x, double y, double toX, double toY) {
+    sheet.mark(trace, List.of(new Point2D.Double(x, y), new Point2D.Double(toX, toY)));
+  }
+
+  private static Optional<Double> part(Matcher matcher, int group) {
+    return Optional.ofNullable(matcher.group(group)).map(PrintedHands::number);
+  }
+
+  private static boolean near(double a, double b) {
+    return Math.abs(a - b) < 0.5;
+  }
+
+  /** A hair is too little to see. */
+  private static double number(String text) {
+    String[] parts = text.split(" (?=and|less)");
+    double number = Double.parseDouble(parts[0]);
+    if (parts.length == 1 || parts[1].endsWith("hair")) {
+      return number;
+    }
+    double rest = Double.parseDouble(parts[1].replaceAll("[^\\d.]", ""));
+    return parts[1].startsWith("and") ? number + rest : number - rest;
+  }
+}
