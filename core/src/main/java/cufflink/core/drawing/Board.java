@@ -3,6 +3,8 @@ package cufflink.core.drawing;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
+import cufflink.core.run.Hand;
+import cufflink.core.run.ScoringHabit;
 import cufflink.core.scene.Fill;
 import cufflink.core.scene.Ink;
 import cufflink.core.scene.Pen;
@@ -19,15 +21,19 @@ final class Board {
 
   private final Pen pen;
   private final Marks grooves;
+  private final Hand hand;
 
-  Board(Pen pen, Marks grooves) {
+  Board(Pen pen, ScoringHabit habit) {
     this.pen = pen;
-    this.grooves = grooves;
+    this.grooves = habit.grooves();
+    this.hand = habit.hand();
   }
 
   void draw(Lying lie) {
-    double left = pen.x(0);
-    double right = pen.x(lie.width().toMillimetres()) + OVERHANG;
+    boolean fenceLeft = hand == Hand.RIGHT;
+    double whole = lie.width().toMillimetres();
+    double left = pen.x(0) - (fenceLeft ? 0 : OVERHANG);
+    double right = pen.x(whole) + (fenceLeft ? OVERHANG : 0);
     double top = pen.y(0);
     double bottom = pen.y(lie.height().toMillimetres()) + OVERHANG;
     box(left, top, right, bottom, Fill.RULER);
@@ -35,11 +41,13 @@ final class Board {
     while (step.toMillimetres() * pen.scale() < CLOSEST) {
       step = step.times(2);
     }
-    for (Length at = step; pen.x(at.toMillimetres()) < right; at = at.plus(step)) {
-      double x = pen.x(at.toMillimetres());
+    double reach = (right - left) / pen.scale();
+    for (Length at = step; at.toMillimetres() < reach; at = at.plus(step)) {
+      double x = pen.x(fenceLeft ? at.toMillimetres() : whole - at.toMillimetres());
       pen.stroke(Ink.GROOVE, Ref.NONE, new Spot(x, bottom - OVERHANG), new Spot(x, bottom));
     }
-    box(left - FENCE, top, left, bottom, Fill.FENCE);
+    double fence = fenceLeft ? left - FENCE : right;
+    box(fence, top, fence + FENCE, bottom, Fill.FENCE);
   }
 
   private void box(double left, double top, double right, double bottom, Fill fill) {

@@ -5,10 +5,11 @@ import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Length;
-import cufflink.core.measure.Marks;
 import cufflink.core.paper.Sheet;
 import cufflink.core.plane.Segment;
+import cufflink.core.run.Hand;
 import cufflink.core.run.Lie;
+import cufflink.core.run.ScoringHabit;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Drawing.Anchor;
 import cufflink.core.scene.Drawing.Tone;
@@ -44,7 +45,7 @@ public final class FlatDrawing {
    * @param stops which scores are numbered on the rulers
    * @param showsPanels whether the panels between folds are dimensioned
    * @param namesLayers whether each layer carries its name and size
-   * @param board where the scoring board has its grooves, if the piece lies on one
+   * @param board the scoring board, if the piece lies on one
    */
   public record Options(
       List<Patch> patches,
@@ -52,10 +53,15 @@ public final class FlatDrawing {
       Predicate<Score> stops,
       boolean showsPanels,
       boolean namesLayers,
-      Optional<Marks> board) {
+      Optional<ScoringHabit> board) {
     /** Copies the list. */
     public Options {
       patches = List.copyOf(patches);
+    }
+
+    /** Returns the hand of whoever reads the numbers: they begin at the fence. */
+    Hand hand() {
+      return board.map(ScoringHabit::hand).orElse(Hand.RIGHT);
     }
 
     /**
@@ -109,10 +115,10 @@ public final class FlatDrawing {
         stops.top() + (surface.height() - stops.top() - stops.bottom() - extent.y() * scale) / 2;
     Pen pen = new Pen(scale, left, top);
     drawSheet(pen);
-    options.board().ifPresent(grooves -> new Board(pen, grooves).draw(lie));
+    options.board().ifPresent(habit -> new Board(pen, habit).draw(lie));
     drawPaper(pen);
     RulerBand ruler = new RulerBand(pen, surface.marks());
-    ruler.above(lie.width());
+    ruler.above(lie.width(), options.hand());
     ruler.beside(lie.height());
     stops.draw(pen, extent);
     return pen.drawing(surface);

@@ -3,6 +3,7 @@ package cufflink.core.drawing;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
+import cufflink.core.run.Hand;
 import cufflink.core.scene.Drawing.Anchor;
 import cufflink.core.scene.Drawing.Tone;
 import cufflink.core.scene.Fill;
@@ -28,8 +29,9 @@ final class RulerBand {
     this.marks = marks;
   }
 
-  /** Draws a ruler above the paper's top edge. */
-  void above(Length length) {
+  /** Draws a ruler above the paper's top edge, from the fence that lies at one of its ends. */
+  void above(Length length, Hand hand) {
+    double whole = length.toMillimetres();
     double end = pen.x(length.toMillimetres());
     double top = pen.y(0) - DEPTH;
     pen.shape(
@@ -44,11 +46,15 @@ final class RulerBand {
     forEachMark(
         length,
         (at, size, number) -> {
-          double x = pen.x(at);
+          boolean right = hand == Hand.RIGHT;
+          double x = pen.x(right ? at : whole - at);
           pen.stroke(
               Ink.RULER, Ref.NONE, new Spot(x, pen.y(0) - DEPTH * size), new Spot(x, pen.y(0)));
-          if (!number.isEmpty() && x + NUMBER_SIZE * number.length() < end) {
-            pen.caption(x + 3, top + 8, number, NUMBER_SIZE, Anchor.START, Tone.FAINT, Ref.NONE);
+          double room = right ? end - x : x - pen.x(0);
+          if (!number.isEmpty() && NUMBER_SIZE * number.length() < room) {
+            Anchor anchor = right ? Anchor.START : Anchor.END;
+            double beside = right ? x + 3 : x - 3;
+            pen.caption(beside, top + 8, number, NUMBER_SIZE, anchor, Tone.FAINT, Ref.NONE);
           }
         });
   }

@@ -4,6 +4,7 @@ import cufflink.core.design.Fold;
 import cufflink.core.design.Score;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Length;
+import cufflink.core.run.Hand;
 import cufflink.core.scene.Drawing.Anchor;
 import cufflink.core.scene.Drawing.Tone;
 import cufflink.core.scene.Ink;
@@ -47,6 +48,7 @@ final class Stops {
     this.surface = surface;
     List<Length> foldsAcross = new ArrayList<>();
     List<Length> foldsDown = new ArrayList<>();
+    boolean isFromRight = options.hand() == Hand.LEFT;
     for (Score score : lie.piece().scores()) {
       Spot from = lie.apply(Spot.from(score.line().from()));
       Spot to = lie.apply(Spot.from(score.line().to()));
@@ -61,7 +63,8 @@ final class Stops {
         List<Numbered> here = stands ? upright : level;
         // Parts of one line share their number.
         if (here.stream().noneMatch(each -> each.from() == place)) {
-          here.add(new Numbered(place, place, brief(at), ref, Ink.of(score.fold())));
+          Length said = stands && isFromRight ? lie.width().minus(at) : at;
+          here.add(new Numbered(place, place, brief(said), ref, Ink.of(score.fold())));
         }
       }
       if (score.fold() != Fold.DECORATIVE) {

@@ -6,6 +6,7 @@ import cufflink.core.cut.TrimStep;
 import cufflink.core.cut.TrimStep.Becomes;
 import cufflink.core.cut.TrimStep.Result;
 import cufflink.core.flat.Spot;
+import cufflink.core.run.Hand;
 import cufflink.core.run.TrimDirections;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Drawing.Anchor;
@@ -100,7 +101,7 @@ public final class TrimDrawing {
     Result beyond = step.farEdge() ? step.first() : step.rest();
     paper(here, atFence, 0, fence, deep);
     paper(here, beyond, fence, along, deep);
-    new RulerBand(here, surface.marks()).above(step.along());
+    new RulerBand(here, surface.marks()).above(step.along(), Hand.RIGHT);
     fence(here, deep);
     blade(here, step, fence, deep);
     labels(here, atFence, 0, fence, deep);

@@ -9,6 +9,8 @@ import cufflink.core.design.Piece;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
+import cufflink.core.run.Hand;
+import cufflink.core.run.ScoringHabit;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Drawing.Shape;
 import cufflink.core.scene.Drawing.Stroke;
@@ -38,7 +40,13 @@ class BoardTest {
     return FlatDrawing.of(
         FlatDrawing.asDescribed(piece),
         SURFACE,
-        new FlatDrawing.Options(List.of(), Optional.empty(), score -> true, false, false, board));
+        new FlatDrawing.Options(
+            List.of(),
+            Optional.empty(),
+            score -> true,
+            false,
+            false,
+            board.map(grooves -> new ScoringHabit(true, grooves, Hand.RIGHT))));
   }
 
   private static List<Stroke> strokes(Drawing drawing, Ink ink) {

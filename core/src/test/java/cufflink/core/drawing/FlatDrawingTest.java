@@ -17,7 +17,9 @@ import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.Marks;
 import cufflink.core.paper.Sheet;
 import cufflink.core.plane.Side;
+import cufflink.core.run.Hand;
 import cufflink.core.run.Lie;
+import cufflink.core.run.ScoringHabit;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Drawing.Box;
 import cufflink.core.scene.Drawing.Caption;
@@ -200,6 +202,38 @@ class FlatDrawingTest {
                 .orElseThrow();
         assertEquals("30", third.text(), side + " " + face);
       }
+    }
+  }
+
+  /** Who scores with the left hand has the fence at the right, and reads the ruler from there. */
+  @Test
+  void board_leftHanded_countsFromTheRight() {
+    Piece piece = Strips.strip(60, Fold.VALLEY, 30, 70).base();
+    for (Hand hand : Hand.values()) {
+      FlatDrawing.Options options =
+          new FlatDrawing.Options(
+              List.of(),
+              Optional.empty(),
+              score -> true,
+              false,
+              false,
+              Optional.of(new ScoringHabit(true, Marks.FIVE_MILLIMETRES, hand)));
+      Drawing drawing = FlatDrawing.of(FlatDrawing.asDescribed(piece), metric(), options);
+      Caption stop =
+          captions(drawing)
+              .filter(each -> each.ref().equals(new Ref("base", "f1")))
+              .findFirst()
+              .orElseThrow();
+      assertEquals(hand == Hand.RIGHT ? "30" : "70", stop.text());
+      Shape fence =
+          drawing.marks().stream()
+              .filter(Shape.class::isInstance)
+              .map(Shape.class::cast)
+              .filter(shape -> shape.fill() == Fill.FENCE)
+              .findFirst()
+              .orElseThrow();
+      double middle = (paper(drawing).left() + paper(drawing).right()) / 2;
+      assertEquals(hand == Hand.RIGHT, fence.corners().get(0).x() < middle);
     }
   }
 

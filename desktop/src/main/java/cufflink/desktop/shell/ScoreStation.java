@@ -150,7 +150,7 @@ final class ScoreStation implements StationView {
                       step.item().setup()::scores,
                       false,
                       false,
-                      Optional.of(derivation.job().habit().grooves())));
+                      Optional.of(derivation.job().habit())));
             });
   }
 

@@ -186,7 +186,7 @@ public final class JobSheet {
                 setup::scores,
                 false,
                 false,
-                Optional.of(derivation.job().habit().grooves())));
+                Optional.of(derivation.job().habit())));
     pages.need(BOARD_HEIGHT);
     pages.pen().paint(drawing, PdfPages.MARGIN, pages.y());
     pages.skip(BOARD_HEIGHT + 6);
