@@ -54,8 +54,8 @@ public class CufflinkApp extends Application {
           files.remember(now -> new Settings(now.marks(), !now.dark(), now.window(), now.recent()));
           dress(holder[0], files.settings().dark());
         };
-    Scene scene =
-        new Scene(new MainWindow(bench, files, demonstration, toggleTheme), WIDTH, HEIGHT);
+    MainWindow window = new MainWindow(bench, files, demonstration, toggleTheme);
+    Scene scene = new Scene(window, WIDTH, HEIGHT);
     holder[0] = scene;
     dress(scene, settings.dark());
     stage.setScene(scene);
@@ -65,7 +65,7 @@ public class CufflinkApp extends Application {
     place(stage, settings.window());
     stage.setOnHiding(event -> remember(stage, bench, files));
     stage.show();
-    scene.getRoot().requestFocus();
+    window.focusMain();
   }
 
   private static void lay(

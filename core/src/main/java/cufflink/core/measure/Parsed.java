@@ -44,6 +44,17 @@ public final class Parsed<T> {
   }
 
   /**
+   * Returns a failed reading.
+   *
+   * @param problem what is wrong and what to do
+   * @param <T> the kind of value there would have been
+   * @return the reading
+   */
+  public static <T> Parsed<T> bad(Message problem) {
+    return new Parsed<>(Optional.empty(), problem);
+  }
+
+  /**
    * Returns the value, if the reading succeeded.
    *
    * @return the value

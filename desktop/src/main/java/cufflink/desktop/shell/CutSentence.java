@@ -189,7 +189,7 @@ final class CutSentence {
             Words.say("size.own-sheet"),
             text ->
                 use(
-                    StandardSizes.parse(text, bench.marks().unit()),
+                    StandardSizes.parse(text, bench.shownMarks().unit()),
                     size ->
                         use(
                             kind,
@@ -248,7 +248,7 @@ final class CutSentence {
                 Words.say("drawer.put-off-cut"),
                 text ->
                     use(
-                        StandardSizes.parse(text, bench.marks().unit()),
+                        StandardSizes.parse(text, bench.shownMarks().unit()),
                         size ->
                             change(
                                 each -> each.putOffCut(paper, size.width(), size.height(), 1)))));
@@ -286,7 +286,7 @@ final class CutSentence {
         Words.say(key),
         text ->
             use(
-                LengthParser.parse(text, bench.marks().unit()),
+                LengthParser.parse(text, bench.shownMarks().unit()),
                 length -> {
                   boolean isNone = key.equals("cut.longest") && !length.isPositive();
                   if (isNone) {

@@ -33,6 +33,10 @@ final class CutStation implements StationView {
   private final Label words = words();
   private final WaitingLine waits;
   private int paper;
+  private final PerJob<Place> places = new PerJob<>(new Place(0, 0));
+
+  /** Which paper is cut, and how many cuts are made. */
+  private record Place(int paper, double done) {}
 
   CutStation(Workbench bench, Runnable redraw, Runnable refresh) {
     this.bench = bench;
@@ -68,12 +72,20 @@ final class CutStation implements StationView {
 
   @Override
   public List<SlipSection> slip(Derivation derivation) {
-    return new SlipWriter(derivation).cuts(bench.cutter().plans().get(), bench.drawer());
+    return new SlipWriter(derivation, bench.format())
+        .cuts(bench.cutter().plans().get(), bench.drawer());
   }
 
   @Override
   public Node sentence(Derivation derivation) {
     bench.cutter().ask(derivation, bench.drawer());
+    if (!places.isAt(derivation)) {
+      places.set(new Place(paper, scrubber.getValue()));
+      Place place = places.at(derivation);
+      paper = place.paper();
+      scrubber.setMax(Math.max(scrubber.getMax(), place.done()));
+      scrubber.setValue(place.done());
+    }
     return new CutSentence(bench, derivation).sentence(plan(), this::choose);
   }
 

@@ -19,6 +19,9 @@ import javafx.scene.shape.Polygon;
  * pennants stand where paper catches.
  */
 final class FoldScrubber extends VBox {
+  /** Part of the first fold is made, so that one sees which it is. */
+  static final double BEGINNING = 0.62;
+
   private static final int MOST_NAMES = 3;
   private static final double STRETCH = 100;
 
@@ -116,7 +119,7 @@ final class FoldScrubber extends VBox {
     addPhase("fold.phase-folding", folding);
     addPhase("fold.phase-opening", stages.size() - folding);
     slider.setMax(Math.max(1, stages.size()));
-    slider.setValue(Math.min(slider.getMax(), 0.62));
+    slider.setValue(Math.min(slider.getMax(), BEGINNING));
   }
 
   private void addPhase(String key, int count) {

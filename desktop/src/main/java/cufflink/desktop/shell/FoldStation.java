@@ -54,6 +54,13 @@ final class FoldStation implements StationView {
   private String piece = "";
   private final Label here = new Label();
   private Layers layers = Layers.TOGETHER;
+  private final PerJob<View> views =
+      new PerJob<>(new View(FRONT, "", Layers.TOGETHER, FoldScrubber.BEGINNING));
+  private Optional<Double> left = Optional.empty();
+
+  /** How the folding of a job is looked at. */
+  private record View(Viewpoint viewpoint, String piece, Layers layers, double moment) {}
+
   private Optional<Surface> surface = Optional.empty();
   private Optional<FoldFrame.Grip> grip = Optional.empty();
 
@@ -73,12 +80,13 @@ final class FoldStation implements StationView {
 
   @Override
   public List<SlipSection> slip(Derivation derivation) {
-    return new SlipWriter(derivation).folds();
+    return new SlipWriter(derivation, bench.format()).folds();
   }
 
   @Override
   public Node sentence(Derivation derivation) {
     List<FoldModel> models = derivation.made().map(this::models).orElse(List.of());
+    turnTo(derivation);
     Sentence sentence = new Sentence();
     Message all = Message.NONE;
     if (models.size() > 1) {
@@ -114,6 +122,20 @@ final class FoldStation implements StationView {
       all = all.followedBy(Message.plain(more));
     }
     return sentence.show(all);
+  }
+
+  /** Each job is found as it was left. */
+  private void turnTo(Derivation derivation) {
+    if (views.isAt(derivation)) {
+      return;
+    }
+    player.stop();
+    views.set(new View(viewpoint, piece, layers, scrubber.moment()));
+    View view = views.at(derivation);
+    viewpoint = view.viewpoint();
+    piece = view.piece();
+    layers = view.layers();
+    left = Optional.of(view.moment());
   }
 
   private void show(Layers now) {
@@ -219,6 +241,8 @@ final class FoldStation implements StationView {
         model -> {
           Design design = derivation.made().orElseThrow().design();
           scrubber.show(model.stages(), StageOrder.numbers(design, model.stages()));
+          left.ifPresent(scrubber::setMoment);
+          left = Optional.empty();
           scrubber.mark(catches(derivation, model).stream().map(Catches.Catch::moment).toList());
           Button play = new Button(Words.say("fold.play"));
           play.setOnAction(event -> act());

@@ -1,15 +1,18 @@
 package cufflink.desktop.shell;
 
+import cufflink.desktop.slip.NumberField;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.export.Exports;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Slider;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.stage.Window;
 
 /** What the keys do anywhere in the window. */
 final class Keys {
@@ -49,7 +52,7 @@ final class Keys {
         if (event.isShiftDown()) {
           bench.redo();
         } else {
-          bench.undo();
+          takeBack();
         }
       }
       case Y -> bench.redo();
@@ -73,7 +76,25 @@ final class Keys {
     return true;
   }
 
+  /** What is being typed is taken back before anything else is. */
+  private void takeBack() {
+    if (scene().getFocusOwner() instanceof NumberField field && field.isTyping()) {
+      field.takeBack();
+    } else {
+      bench.undo();
+    }
+  }
+
+  /** A list that is open has the keys to itself: in some, something can be typed. */
+  private static boolean isAListOpen() {
+    return Window.getWindows().stream()
+        .anyMatch(window -> window instanceof ContextMenu && window.isShowing());
+  }
+
   private boolean plain(KeyEvent event) {
+    if (isAListOpen()) {
+      return false;
+    }
     Node focus = scene().getFocusOwner();
     if (event.getCode() == KeyCode.F1) {
       window.help().toggle();

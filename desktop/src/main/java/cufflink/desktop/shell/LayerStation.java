@@ -27,8 +27,10 @@ import javafx.scene.Node;
 final class LayerStation implements StationView {
   private final Workbench bench;
   private final Runnable redraw;
-  private Face face = Face.OUTSIDE;
-  private String piece = "";
+  private final PerJob<Place> place = new PerJob<>(new Place(Face.OUTSIDE, ""));
+
+  /** Which face of which piece is looked at. */
+  private record Place(Face face, String piece) {}
 
   LayerStation(Workbench bench, Runnable redraw) {
     this.bench = bench;
@@ -42,7 +44,7 @@ final class LayerStation implements StationView {
 
   @Override
   public List<SlipSection> slip(Derivation derivation) {
-    return new SlipWriter(derivation).layers();
+    return new SlipWriter(derivation, bench.format()).layers();
   }
 
   @Override
@@ -51,7 +53,7 @@ final class LayerStation implements StationView {
     Sentence sentence = new Sentence();
     String side =
         sentence.choice(
-            Words.say(word(face)),
+            Words.say(word(place.at(derivation).face())),
             Words.say("layer.face-hint"),
             () ->
                 List.of(
@@ -92,11 +94,14 @@ final class LayerStation implements StationView {
   }
 
   private Piece host(List<Piece> hosts) {
-    return hosts.stream().filter(each -> each.id().equals(piece)).findFirst().orElse(hosts.get(0));
+    return hosts.stream()
+        .filter(each -> each.id().equals(place.now().piece()))
+        .findFirst()
+        .orElse(hosts.get(0));
   }
 
   private void take(String id) {
-    piece = id;
+    place.change(now -> new Place(now.face(), id));
     redraw.run();
   }
 
@@ -105,18 +110,18 @@ final class LayerStation implements StationView {
   }
 
   private void turn(Face newFace) {
-    face = newFace;
+    place.change(now -> new Place(newFace, now.piece()));
     redraw.run();
   }
 
   @Override
   public void act() {
-    turn(face.other());
+    turn(place.now().face().other());
   }
 
   @Override
   public void step(int direction) {
-    turn(face.other());
+    turn(place.now().face().other());
   }
 
   @Override
@@ -126,7 +131,7 @@ final class LayerStation implements StationView {
         .map(
             made ->
                 FlatDrawing.of(
-                    new Lying(host(hosts(made)), new Lie(face, Side.TOP)),
+                    new Lying(host(hosts(made)), new Lie(place.now().face(), Side.TOP)),
                     surface,
                     new FlatDrawing.Options(
                         Patch.of(made.design()), Optional.empty(), score -> false, true, true)));

@@ -7,7 +7,6 @@ import cufflink.core.finding.FindingKind;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.measure.LengthFormat;
-import cufflink.core.measure.Marks;
 import cufflink.core.scene.Ref;
 import cufflink.desktop.paper.Flag;
 import cufflink.desktop.paper.PaperView;
@@ -79,7 +78,13 @@ public final class MainWindow extends StackPane {
     paper.addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
     paper.addEventHandler(MouseEvent.MOUSE_MOVED, this::hover);
     bench.derivation().addListener((property, before, now) -> refresh());
-    bench.station().addListener((property, before, now) -> refresh());
+    bench
+        .station()
+        .addListener(
+            (property, before, now) -> {
+              refresh();
+              focusMain();
+            });
     bench.folding().folder().answered().addListener((property, before, now) -> refresh());
     new Keys(this, bench, projects, stations, toggleTheme).attach();
     refresh();
@@ -107,9 +112,11 @@ public final class MainWindow extends StackPane {
   }
 
   private void showPaper(StationView view, Derivation now) {
+    int word = WordButton.focused(table.getTop());
     VBox question = new VBox(view.sentence(now), notice);
     question.getStyleClass().add("question");
     table.setTop(question);
+    WordButton.focus(question, word);
     // What says that one waits lies over the paper, so that nothing moves when it comes and goes.
     centre.getChildren().setAll(paper);
     view.waits().ifPresent(centre.getChildren()::add);
@@ -120,12 +127,20 @@ public final class MainWindow extends StackPane {
     frame.setCenter(table);
     frame.setRight(slip);
     if (fromShelf) {
-      // The space bar and the arrows are for the paper that was just picked up.
-      paper.requestFocus();
+      focusMain();
     }
     bench.folding().ask(now);
     paper.plant(flags(now));
     redrawOnly();
+  }
+
+  /** Space and the arrows are for what the station is about, and for no menu. */
+  public void focusMain() {
+    if (view().table().isPresent()) {
+      stations.choose().shelf().focusFirst();
+    } else {
+      paper.requestFocus();
+    }
   }
 
   private void redrawOnly() {
@@ -144,7 +159,7 @@ public final class MainWindow extends StackPane {
       lastDrawn = lastDrawn.filter(each -> each.pattern().id().equals(now.pattern().id()));
     }
     Derivation shown = lastDrawn.orElse(now);
-    paper.show(surface -> view.draw(shown, surface), bench.marks(), bench.format());
+    paper.show(surface -> view.draw(shown, surface), bench.shownMarks(), bench.format());
   }
 
   private List<Flag> flags(Derivation derivation) {
@@ -213,8 +228,9 @@ public final class MainWindow extends StackPane {
   }
 
   void toggleUnits() {
-    bench.sizing().useMarks(bench.marks().inInches() ? Marks.MILLIMETRES : Marks.SIXTEENTHS);
-    bench.tell(Words.say("work.relaid"));
+    bench.showOtherUnits();
+    slip.refresh();
+    refresh();
   }
 
   private void press(MouseEvent event) {

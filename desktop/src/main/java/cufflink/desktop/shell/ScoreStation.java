@@ -37,7 +37,7 @@ import javafx.scene.layout.Priority;
 final class ScoreStation implements StationView {
   private final Workbench bench;
   private final Runnable redraw;
-  private int index;
+  private final PerJob<Integer> place = new PerJob<>(0);
 
   /** One stop of a piece that lies on the board, or a score drawn between two marks. */
   private record Step(ScoreJob.Item item, Stroke stroke, Optional<ScoreRun.Stop> stop) {
@@ -76,7 +76,8 @@ final class ScoreStation implements StationView {
 
   private Optional<Step> current(Derivation derivation) {
     List<Step> steps = steps(derivation);
-    index = Math.max(0, Math.min(index, steps.size() - 1));
+    int index = Math.max(0, Math.min(place.at(derivation), steps.size() - 1));
+    place.set(index);
     return steps.isEmpty() ? Optional.empty() : Optional.of(steps.get(index));
   }
 
@@ -87,7 +88,7 @@ final class ScoreStation implements StationView {
 
   @Override
   public List<SlipSection> slip(Derivation derivation) {
-    return new SlipWriter(derivation).scores();
+    return new SlipWriter(derivation, bench.format()).scores();
   }
 
   @Override
@@ -184,7 +185,7 @@ final class ScoreStation implements StationView {
     HBox.setHgrow(words, Priority.ALWAYS);
     words.setMaxWidth(Double.MAX_VALUE);
     int count = steps(derivation).size();
-    Label where = new Label(Words.say("score.step", index + 1, count));
+    Label where = new Label(Words.say("score.step", place.now() + 1, count));
     where.setMinWidth(HBox.USE_PREF_SIZE);
     HBox foot = new HBox(number, words);
     if (count > 1) {
@@ -203,7 +204,7 @@ final class ScoreStation implements StationView {
 
   @Override
   public void step(int direction) {
-    index += direction;
+    place.change(index -> index + direction);
     redraw.run();
     bench
         .derivation()

@@ -21,10 +21,13 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
@@ -67,6 +70,7 @@ final class ShelfView extends VBox {
     search.getStyleClass().add("shelf-search");
     search.textProperty().addListener((property, before, now) -> wish(wish.withText(now)));
     table.getStyleClass().add("shelf-table");
+    table.addEventHandler(KeyEvent.KEY_PRESSED, this::walk);
     note.getStyleClass().add("shelf-none");
     note.setWrapText(true);
     note.visibleProperty().bind(note.textProperty().isNotEmpty());
@@ -99,7 +103,58 @@ final class ShelfView extends VBox {
   void refresh() {
     if (!shown.equals(bench.marks())) {
       wish(wish);
+    } else {
+      lay();
     }
+  }
+
+  /** Gives the keyboard to the first card, so that Enter takes it up and the arrows go on. */
+  void focusFirst() {
+    if (table.getChildren().isEmpty()) {
+      search.requestFocus();
+    } else {
+      table.getChildren().get(0).requestFocus();
+    }
+  }
+
+  /** Goes from card to card: left and right in a row, up and down between rows. */
+  private void walk(KeyEvent event) {
+    List<Node> cards = table.getChildren();
+    int from = cards.stream().map(Node::isFocused).toList().indexOf(true);
+    if (from < 0) {
+      return;
+    }
+    int to =
+        switch (event.getCode()) {
+          case LEFT -> from - 1;
+          case RIGHT -> from + 1;
+          case UP -> inRow(cards, from, -1);
+          case DOWN -> inRow(cards, from, 1);
+          case HOME -> 0;
+          case END -> cards.size() - 1;
+          default -> -1;
+        };
+    if (to >= 0 && to < cards.size()) {
+      cards.get(to).requestFocus();
+      event.consume();
+    }
+  }
+
+  /** Finds the card nearest above or below another. */
+  private static int inRow(List<Node> cards, int from, int direction) {
+    Bounds here = cards.get(from).getBoundsInParent();
+    int best = -1;
+    double least = Double.MAX_VALUE;
+    for (int i = 0; i < cards.size(); i++) {
+      Bounds there = cards.get(i).getBoundsInParent();
+      double down = direction * (there.getMaxY() - here.getMaxY());
+      double away = 4 * down + Math.abs(there.getCenterX() - here.getCenterX());
+      if (down > 1 && away < least) {
+        least = away;
+        best = i;
+      }
+    }
+    return best;
   }
 
   /** Puts the cursor where a name can be typed. */
@@ -108,6 +163,7 @@ final class ShelfView extends VBox {
   }
 
   private void wish(Wish now) {
+    int word = WordButton.focused(head);
     wish = now;
     problem.setText("");
     shown = bench.marks();
@@ -162,6 +218,7 @@ final class ShelfView extends VBox {
                         each -> wish.withPriority(each))));
     sentence.show(question.followedBy(Message.plain(sentence.place(search))));
     head.getChildren().set(1, sentence);
+    WordButton.focus(sentence, word);
     finder.ask(looked());
     lay();
   }
@@ -250,7 +307,7 @@ final class ShelfView extends VBox {
 
   /** Reads a size that was typed, or says why it is none. */
   private Optional<Extent> extent(String text) {
-    Parsed<StandardSizes.Size> size = StandardSizes.parse(text, bench.marks().unit());
+    Parsed<StandardSizes.Size> size = StandardSizes.parse(text, bench.shownMarks().unit());
     problem.setText(Words.say(size.problem()));
     return size.value().map(each -> new Extent(each.width(), each.height()));
   }

@@ -62,7 +62,7 @@ final class SizeStation implements StationView {
 
   @Override
   public List<SlipSection> slip(Derivation derivation) {
-    return new SlipWriter(derivation).sizes();
+    return new SlipWriter(derivation, bench.format()).sizes();
   }
 
   @Override
@@ -282,7 +282,7 @@ final class SizeStation implements StationView {
   }
 
   private Optional<StandardSizes.Size> size(String text) {
-    Parsed<StandardSizes.Size> size = StandardSizes.parse(text, bench.marks().unit());
+    Parsed<StandardSizes.Size> size = StandardSizes.parse(text, bench.shownMarks().unit());
     if (size.value().isEmpty()) {
       bench.tell(Words.say(size.problem()));
     }

@@ -99,7 +99,7 @@ final class Stand extends VBox {
     paper.setPrefSize(extent.x() * scale + EDGE, extent.y() * scale + EDGE);
     paper.setMinSize(paper.getPrefWidth(), paper.getPrefHeight());
     paper.setMaxSize(paper.getPrefWidth(), paper.getPrefHeight());
-    paper.show(surface -> draw(design, model, moment, surface), bench.marks(), bench.format());
+    paper.show(surface -> draw(design, model, moment, surface), bench.shownMarks(), bench.format());
     return paper;
   }
 

@@ -2,11 +2,16 @@ package cufflink.desktop.shell;
 
 import java.util.List;
 import java.util.function.Supplier;
+import javafx.event.Event;
 import javafx.geometry.Side;
+import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Region;
 
 /**
@@ -30,7 +35,47 @@ final class WordButton extends Button {
           ContextMenu menu = new ContextMenu();
           menu.getItems().setAll(items.get());
           menu.show(this, Side.BOTTOM, 0, 0);
+          goTo(menu, word);
         });
+  }
+
+  /** Goes to the word that is chosen now, as arrow keys would. */
+  private static void goTo(ContextMenu menu, String word) {
+    List<MenuItem> items = menu.getItems();
+    int steps = 0;
+    for (MenuItem item : items) {
+      steps += item.isDisable() ? 0 : 1;
+      if (word.equals(item.getText())) {
+        for (int i = 0; i < steps; i++) {
+          Event.fireEvent(
+              menu.getSkin().getNode(),
+              new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.DOWN, false, false, false, false));
+        }
+        return;
+      }
+    }
+  }
+
+  /** Returns which word has the keyboard, counted from 0; -1 if none has. */
+  static int focused(Node sentence) {
+    return words(sentence).stream().map(Node::isFocused).toList().indexOf(true);
+  }
+
+  /** Gives the keyboard to a word again, which was put into the sentence anew. */
+  static void focus(Node sentence, int index) {
+    List<WordButton> words = words(sentence);
+    if (index >= 0 && !words.isEmpty()) {
+      words.get(Math.min(index, words.size() - 1)).requestFocus();
+    }
+  }
+
+  private static List<WordButton> words(Node node) {
+    if (node instanceof WordButton word) {
+      return List.of(word);
+    }
+    return node instanceof Parent parent
+        ? parent.getChildrenUnmodifiable().stream().flatMap(each -> words(each).stream()).toList()
+        : List.of();
   }
 
   /** Returns what there is to choose from now. */

@@ -9,9 +9,6 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -23,8 +20,7 @@ final class RowView extends VBox {
   private final Label trouble = new Label();
   private final Label label = new Label();
   private SlipRow row;
-  private boolean isTyping;
-  private Optional<TextField> field = Optional.empty();
+  private Optional<NumberField> field = Optional.empty();
   private Optional<Label> number = Optional.empty();
   private Optional<MenuButton> menu = Optional.empty();
 
@@ -53,6 +49,9 @@ final class RowView extends VBox {
 
     /** The row is pressed. */
     void press();
+
+    /** What was typed cannot be used, or can again. */
+    void trouble(Optional<String> sentence);
   }
 
   RowView(SlipRow row, BiFunction<String, String, Optional<String>> type, Actions actions) {
@@ -89,13 +88,7 @@ final class RowView extends VBox {
     label.setText(changed.label());
     number.ifPresent(each -> each.setText(changed.number()));
     menu.ifPresent(each -> each.setText(changed.number()));
-    field
-        .filter(each -> !isTyping)
-        .ifPresent(
-            each -> {
-              getChildren().remove(trouble);
-              each.setText(changed.number());
-            });
+    field.ifPresent(each -> each.show(changed.number()));
   }
 
   private void addNumber(HBox line) {
@@ -150,87 +143,22 @@ final class RowView extends VBox {
     if (place < 0) {
       return;
     }
-    TextField text = field(parameter);
-    text.setText(row.number());
+    NumberField text =
+        new NumberField(row.number(), typed -> type.apply(parameter.id(), typed), actions);
+    text.setAccessibleText(parameter.label());
     number = Optional.empty();
     field = Optional.of(text);
     line.getChildren().set(place, text);
     text.requestFocus();
   }
 
-  private TextField field(Parameter parameter) {
-    TextField text = new TextField();
-    text.getStyleClass().addAll("slip-number", "slip-field");
-    text.setAccessibleText(parameter.label());
-    text.focusedProperty().addListener((property, before, focused) -> focusChanged(text, focused));
-    text.textProperty()
-        .addListener(
-            (property, before, now) -> {
-              if (text.isFocused()) {
-                typed(now);
-              }
-            });
-    text.addEventFilter(KeyEvent.KEY_PRESSED, event -> key(text, event));
-    return text;
-  }
-
-  private void focusChanged(TextField text, boolean focused) {
-    if (focused) {
-      actions.look();
-      text.selectAll();
-    } else {
-      actions.finish();
-      settle(text);
-    }
-  }
-
-  private void settle(TextField text) {
+  /** Tells below the line why what was typed cannot be used. */
+  void trouble(Optional<String> sentence) {
     getChildren().remove(trouble);
-    text.setText(row.number());
-  }
-
-  private void typed(String now) {
-    if (now.equals(row.number())) {
-      return;
-    }
-    isTyping = true;
-    Optional<String> problem = row.parameter().flatMap(each -> type.apply(each.id(), now));
-    isTyping = false;
-    getChildren().remove(trouble);
-    problem.ifPresent(
-        sentence -> {
-          trouble.setText(sentence);
+    sentence.ifPresent(
+        words -> {
+          trouble.setText(words);
           getChildren().add(trouble);
         });
-  }
-
-  private void key(TextField text, KeyEvent event) {
-    if (event.getCode() == KeyCode.L && event.isShortcutDown()) {
-      actions.pin();
-      event.consume();
-      return;
-    }
-    boolean up = event.getCode() == KeyCode.UP;
-    if (up || event.getCode() == KeyCode.DOWN) {
-      getChildren().remove(trouble);
-      actions.nudge(up ? 1 : -1);
-      setQuietly(text);
-      event.consume();
-    } else if (event.getCode() == KeyCode.ENTER) {
-      settle(text);
-      text.selectAll();
-      actions.finish();
-      event.consume();
-    } else if (event.getCode() == KeyCode.ESCAPE) {
-      actions.cancel();
-      settle(text);
-      getParent().requestFocus();
-      event.consume();
-    }
-  }
-
-  private void setQuietly(TextField text) {
-    text.setText(row.number());
-    text.selectAll();
   }
 }

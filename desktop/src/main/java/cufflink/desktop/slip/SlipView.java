@@ -89,7 +89,8 @@ public final class SlipView extends ScrollPane {
     return looked;
   }
 
-  private void refresh() {
+  /** Writes the slip anew, as when its numbers are shown in another unit. */
+  public void refresh() {
     Station station = bench.station().get();
     List<SlipSection> sections =
         bench
@@ -208,6 +209,11 @@ public final class SlipView extends ScrollPane {
       @Override
       public void pin() {
         row.parameter().ifPresent(each -> bench.making().pin(each.id()));
+      }
+
+      @Override
+      public void trouble(Optional<String> sentence) {
+        rows.get(row.subject()).trouble(sentence);
       }
 
       @Override

@@ -15,7 +15,6 @@ import cufflink.core.job.PaperPlan;
 import cufflink.core.layers.ClosedState;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
-import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Parameter.Role;
 import cufflink.core.plane.Area;
@@ -44,10 +43,11 @@ public final class SlipWriter {
    * Prepares to write.
    *
    * @param derivation what follows from the job
+   * @param format how lengths are written
    */
-  public SlipWriter(Derivation derivation) {
+  public SlipWriter(Derivation derivation, LengthFormat format) {
     this.derivation = derivation;
-    this.format = Words.on(derivation.job().marks(), Fractions.TYPESET);
+    this.format = format;
   }
 
   /** Writes what can be typed over, and what it comes to. */

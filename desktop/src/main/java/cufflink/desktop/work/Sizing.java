@@ -6,6 +6,7 @@ import cufflink.core.fit.Fitter;
 import cufflink.core.fit.Goal;
 import cufflink.core.fit.Snap;
 import cufflink.core.fit.Snapper;
+import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
@@ -72,11 +73,24 @@ public final class Sizing {
     }
     Parsed<Setting> setting =
         known.isLength()
-            ? LengthParser.parse(text, before.marks().unit())
+            ? LengthParser.parse(text, bench.shownMarks().unit())
                 .then(length -> Parsed.good(new Setting.OfLength(length)))
             : count(text);
-    typed(parameter, before, setting.value().map(each -> set(before, known, each)).orElse(before));
-    return setting;
+    Job after = setting.value().map(each -> set(before, known, each)).orElse(before);
+    Optional<Message> unusable = unusable(before, after);
+    typed(parameter, before, unusable.isPresent() ? before : after);
+    return unusable.isPresent() ? Parsed.bad(unusable.get()) : setting;
+  }
+
+  /** Says why nothing could be made of a job of which something can be made now. */
+  private Optional<Message> unusable(Job before, Job after) {
+    if (after.equals(before)) {
+      return Optional.empty();
+    }
+    Derivation derived = bench.derived(after);
+    return derived.made().isPresent()
+        ? Optional.empty()
+        : derived.findings().stream().filter(Finding::isError).map(Finding::sentence).findFirst();
   }
 
   private void typed(String parameter, Job before, Job after) {

@@ -44,6 +44,7 @@ public final class Workbench {
   private final Making making = new Making(this);
   private final Choosing choosing = new Choosing(this);
   private final Editions editions;
+  private boolean inOtherUnits;
 
   /**
    * Lays out an empty table.
@@ -68,6 +69,7 @@ public final class Workbench {
     this.drawer = drawer;
     this.editions = new Editions(this, library);
     notice.set(drawer.problem());
+    station.addListener((property, before, now) -> notice.set(""));
   }
 
   /**
@@ -225,7 +227,26 @@ public final class Workbench {
    * @return the format of the job's marks
    */
   public LengthFormat format() {
-    return Words.on(marks(), Fractions.TYPESET);
+    return Words.on(shownMarks(), Fractions.TYPESET);
+  }
+
+  /**
+   * Returns the marks on which everything is shown and typed.
+   *
+   * @return those of the job, or some of the other unit for as long as that is looked at
+   */
+  public Marks shownMarks() {
+    Marks own = marks();
+    if (!inOtherUnits) {
+      return own;
+    }
+    return own.inInches() ? Marks.HALF_MILLIMETRES : Marks.SIXTEENTHS;
+  }
+
+  /** Shows everything in the other unit, or in the job's own again; the job stays as it is. */
+  public void showOtherUnits() {
+    inOtherUnits = !inOtherUnits;
+    notice.set(Words.say(shownMarks().inInches() ? "work.shown-inches" : "work.shown-millimetres"));
   }
 
   /**
@@ -280,8 +301,10 @@ public final class Workbench {
         mended.told().stream()
             .map(each -> each.say(Words.on(mended.job().marks(), Fractions.TYPESET)))
             .collect(Collectors.joining(" "));
-    show(derived, told);
+    inOtherUnits = false;
+    show(derived, "");
     station.set(Station.SIZE);
+    notice.set(told);
     return true;
   }
 
@@ -314,7 +337,7 @@ public final class Workbench {
     notice.set(remark);
   }
 
-  private Derivation derived(Job job) {
+  Derivation derived(Job job) {
     return Derivation.of(library.pattern(job).orElseThrow(), job);
   }
 

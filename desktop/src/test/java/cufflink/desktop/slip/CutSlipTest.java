@@ -9,9 +9,11 @@ import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.Length;
+import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.desktop.work.Cutter;
 import cufflink.files.pattern.PatternLibrary;
 import cufflink.files.project.DemoProjects;
+import cufflink.files.words.Words;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -27,7 +29,8 @@ class CutSlipTest {
 
   private static List<SlipSection> slip(Derivation derivation, Drawer drawer) {
     List<PaperPlan> plans = Cutter.plans(derivation, drawer);
-    return new SlipWriter(derivation).cuts(plans, drawer);
+    return new SlipWriter(derivation, Words.on(derivation.job().marks(), Fractions.TYPESET))
+        .cuts(plans, drawer);
   }
 
   private static SlipSection section(List<SlipSection> sections, String title) {

@@ -6,11 +6,13 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.cut.Drawer;
 import cufflink.core.job.Derivation;
+import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.Marks;
 import cufflink.core.scene.Ref;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.pattern.PatternLibrary;
+import cufflink.files.words.Words;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -29,7 +31,8 @@ class SlipWriterTest {
 
         @Override
         public List<SlipSection> write(Station station, Derivation derivation) {
-          SlipWriter writer = new SlipWriter(derivation);
+          SlipWriter writer =
+              new SlipWriter(derivation, Words.on(derivation.job().marks(), Fractions.TYPESET));
           return switch (station) {
             case CHOOSE -> List.of();
             case SIZE -> writer.sizes();

@@ -184,7 +184,7 @@ class ChoosingTest {
   }
 
   private SlipWriter slip() {
-    return new SlipWriter(bench.derivation().get().orElseThrow());
+    return new SlipWriter(bench.derivation().get().orElseThrow(), bench.format());
   }
 
   private static List<String> labels(List<SlipSection> sections) {
