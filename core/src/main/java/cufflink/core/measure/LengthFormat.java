@@ -113,13 +113,17 @@ public final class LengthFormat extends Speaker {
    * Writes a length for a drawing, where there is no room for words.
    *
    * @param length any length
-   * @return the nearest mark, with a plus or minus sign behind it if the length is off it
+   * @return the nearest mark, and whether the length is over or under it
    */
   public String brief(Length length) {
     Length mark = marks.nearest(length.abs());
     int off = length.abs().compareTo(mark);
     String sign = length.units() < 0 ? "−" : "";
-    return sign + number(mark) + (off == 0 ? "" : off > 0 ? " +" : " −");
+    String text = sign + number(mark);
+    if (off == 0) {
+      return text;
+    }
+    return language().say(off > 0 ? "length.brief-over" : "length.brief-under", text);
   }
 
   /**
@@ -129,7 +133,17 @@ public final class LengthFormat extends Speaker {
    * @return the text of {@link #format} and the unit
    */
   public String formatWithUnit(Length length) {
-    return format(length) + " " + marks.unit().symbol();
+    return language().say(isInInches() ? "length.inches" : "length.millimetres", format(length));
+  }
+
+  /**
+   * Writes a length that may lie between the marks, in full.
+   *
+   * @param length zero or more, in inches a whole number of parts of some power of two
+   * @return such as "3/64 inch"
+   */
+  public String withUnitExactly(Length length) {
+    return language().say(isInInches() ? "length.inches" : "length.millimetres", number(length));
   }
 
   /**

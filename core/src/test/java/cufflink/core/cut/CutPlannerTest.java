@@ -301,7 +301,7 @@ class CutPlannerTest {
     Stock a3 = sheets(Length.ofMillimetres(297), Length.ofMillimetres(420));
     CutPlan plan = plan(Trimmer.USUAL, a3, strip);
     assertEquals(
-        "The strip, 380 × 50, needs a cut longer than 305 less a hair, the longest your trimmer"
+        "The strip, 380 × 50, needs a cut longer than 305 (then a hair less), the longest your trimmer"
             + " makes.",
         plan.problems().get(0).say(METRIC).replace("about ", ""));
   }

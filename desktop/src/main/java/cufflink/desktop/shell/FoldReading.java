@@ -11,15 +11,15 @@ import cufflink.core.flat.Spot;
 import cufflink.core.fold.Sight;
 import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Derivation;
-import cufflink.core.measure.Length;
+import cufflink.core.measure.LengthFormat;
 import cufflink.core.paper.Paper;
 import cufflink.core.paper.Papers;
 import cufflink.core.plane.Side;
 import cufflink.core.scene.Surface;
 import cufflink.core.space.Motion;
 import cufflink.core.space.Viewpoint;
+import cufflink.files.words.Amounts;
 import cufflink.files.words.Words;
-import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -30,23 +30,20 @@ import java.util.Optional;
  * @param model what is folded
  * @param asked the moment that is shown
  * @param viewpoint from where it is seen
+ * @param format how lengths are written
  */
 record FoldReading(
     Derivation derivation,
     Optional<FoldReport> report,
     FoldModel model,
     double asked,
-    Viewpoint viewpoint) {
+    Viewpoint viewpoint,
+    LengthFormat format) {
 
   /** Says whether all that is glued together is folded, and not one of the other pieces. */
   static boolean isWhole(Derivation derivation, FoldModel model) {
     String base = model.flat().piece().id();
     return derivation.made().filter(made -> made.design().base().id().equals(base)).isPresent();
-  }
-
-  /** Thickness is measured in tenths of a millimetre, also by those who cut in inches. */
-  static String millimetres(Length length) {
-    return String.format(Locale.ROOT, "%.1f mm", length.toMillimetres());
   }
 
   /** Says how many plies lie at a place and how thick they are, where the card is closed. */
@@ -59,7 +56,9 @@ record FoldReading(
     return report
         .flatMap(FoldReport::thickness)
         .flatMap(all -> all.at(place))
-        .map(there -> Words.say("fold.here", there.plies(), millimetres(there.thick())));
+        .map(
+            there ->
+                Words.say("fold.here", there.plies(), Amounts.thickness(there.thick(), format)));
   }
 
   /** Says which paper shows at a place, and which face of it. */

@@ -22,6 +22,7 @@ import cufflink.desktop.slip.SlipSection;
 import cufflink.desktop.slip.SlipWriter;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
+import cufflink.files.words.Amounts;
 import cufflink.files.words.Words;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -167,8 +168,8 @@ final class FoldStation implements StationView {
                         thickest ->
                             Words.say(
                                 "fold.thick",
-                                FoldReading.millimetres(thickest.thick()),
-                                Math.round(all.grams()),
+                                Amounts.thickness(thickest.thick(), bench.format()),
+                                Amounts.weight(all.grams(), bench.format()),
                                 thickest.plies())));
   }
 
@@ -363,7 +364,12 @@ final class FoldStation implements StationView {
     if (layers == Layers.TOGETHER) {
       FoldReading reading =
           new FoldReading(
-              derivation.get(), report(derivation.get()), model, scrubber.moment(), viewpoint);
+              derivation.get(),
+              report(derivation.get()),
+              model,
+              scrubber.moment(),
+              viewpoint,
+              bench.format());
       reading.thick(surface.get(), at).ifPresent(says::add);
       reading.shows(surface.get(), at).ifPresent(says::add);
     }

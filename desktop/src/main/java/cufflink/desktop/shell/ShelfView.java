@@ -5,6 +5,7 @@ import cufflink.core.fit.Question.Extent;
 import cufflink.core.fit.Question.Priority;
 import cufflink.core.fit.Wish;
 import cufflink.core.job.Order;
+import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Parsed;
 import cufflink.core.paper.HeldItem;
@@ -54,7 +55,7 @@ final class ShelfView extends VBox {
 
   ShelfView(Workbench bench, Projects projects) {
     this.bench = bench;
-    this.shown = bench.marks();
+    this.shown = bench.newMarks();
     this.finder =
         new Latest<>(
             "shelf",
@@ -101,7 +102,7 @@ final class ShelfView extends VBox {
 
   /** Looks again if the ruler has changed since. */
   void refresh() {
-    if (!shown.equals(bench.marks())) {
+    if (!shown.equals(bench.newMarks())) {
       wish(wish);
     } else {
       lay();
@@ -166,7 +167,7 @@ final class ShelfView extends VBox {
     int word = WordButton.focused(head);
     wish = now;
     problem.setText("");
-    shown = bench.marks();
+    shown = bench.newMarks();
     Sentence sentence = new Sentence();
     Message question =
         Message.of(
@@ -215,12 +216,32 @@ final class ShelfView extends VBox {
                         List.of(Priority.values()),
                         ShelfView::first,
                         "shelf.easiest",
-                        each -> wish.withPriority(each))));
+                        each -> wish.withPriority(each))),
+            sentence.choice(ruler(bench.newMarks()), Words.say("shelf.marks-hint"), this::rulers));
     sentence.show(question.followedBy(Message.plain(sentence.place(search))));
     head.getChildren().set(1, sentence);
     WordButton.focus(sentence, word);
     finder.ask(looked());
     lay();
+  }
+
+  private static String ruler(Marks marks) {
+    String step = Words.on(marks, LengthFormat.Fractions.TYPESET).format(marks.step());
+    return Words.say(marks.inInches() ? "shelf.inches" : "shelf.millimetres", step);
+  }
+
+  /** What is begun from now on is laid out on other marks. */
+  private List<MenuItem> rulers() {
+    return Marks.COMMON.stream()
+        .map(
+            marks ->
+                Sentence.item(
+                    ruler(marks),
+                    () -> {
+                      bench.beginOn(marks);
+                      wish(wish);
+                    }))
+        .toList();
   }
 
   private List<MenuItem> abilities() {
@@ -302,12 +323,12 @@ final class ShelfView extends VBox {
   }
 
   private String size(Extent extent) {
-    return bench.format().briefSize(extent.width(), extent.height());
+    return Stand.format(bench).briefSize(extent.width(), extent.height());
   }
 
   /** Reads a size that was typed, or says why it is none. */
   private Optional<Extent> extent(String text) {
-    Parsed<StandardSizes.Size> size = StandardSizes.parse(text, bench.shownMarks().unit());
+    Parsed<StandardSizes.Size> size = StandardSizes.parse(text, bench.newMarks().unit());
     problem.setText(Words.say(size.problem()));
     return size.value().map(each -> new Extent(each.width(), each.height()));
   }
@@ -362,7 +383,7 @@ final class ShelfView extends VBox {
             .map(
                 offer ->
                     Optional.ofNullable(
-                            before.get(Stand.shows(offer, looked.copies(), bench.format())))
+                            before.get(Stand.shows(offer, looked.copies(), Stand.format(bench))))
                         .orElseGet(() -> new Stand(bench, offer, looked.copies()))
                         .taking(() -> bench.choosing().choose(offer, looked)))
             .toList();

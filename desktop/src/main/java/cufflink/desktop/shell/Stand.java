@@ -3,6 +3,7 @@ package cufflink.desktop.shell;
 import cufflink.core.card.Card;
 import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
+import cufflink.core.design.PaperKind;
 import cufflink.core.drawing.FoldDrawing;
 import cufflink.core.drawing.FoldFrame;
 import cufflink.core.drawing.Patch;
@@ -14,6 +15,7 @@ import cufflink.core.measure.LengthFormat;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Surface;
 import cufflink.core.space.Viewpoint;
+import cufflink.core.words.Message;
 import cufflink.desktop.paper.PaperView;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.words.Words;
@@ -39,14 +41,14 @@ final class Stand extends VBox {
 
   Stand(Workbench bench, Offer offer, int copies) {
     this.offer = offer;
-    this.shows = shows(offer, copies, bench.format());
+    this.shows = shows(offer, copies, format(bench));
     Design design = offer.design();
     FoldModel model = Card.of(design).orElseThrow().whole();
     PaperView paper = paper(design, model, bench);
     Label name = new Label(offer.pattern().name());
     name.getStyleClass().add("stand-name");
     name.setWrapText(true);
-    Label size = new Label(size(offer, bench.format()));
+    Label size = new Label(size(offer, format(bench)));
     size.getStyleClass().add("stand-size");
     size.setWrapText(true);
     Label takes = new Label(takes(offer, copies));
@@ -67,6 +69,11 @@ final class Stand extends VBox {
             event.consume();
           }
         });
+  }
+
+  /** On the shelf everything is on the ruler with which something new would be begun. */
+  static LengthFormat format(Workbench bench) {
+    return Words.on(bench.newMarks(), LengthFormat.Fractions.TYPESET);
   }
 
   /** Returns all that a stand shows: two that are alike in it look alike. */
@@ -99,7 +106,7 @@ final class Stand extends VBox {
     paper.setPrefSize(extent.x() * scale + EDGE, extent.y() * scale + EDGE);
     paper.setMinSize(paper.getPrefWidth(), paper.getPrefHeight());
     paper.setMaxSize(paper.getPrefWidth(), paper.getPrefHeight());
-    paper.show(surface -> draw(design, model, moment, surface), bench.shownMarks(), bench.format());
+    paper.show(surface -> draw(design, model, moment, surface), bench.newMarks(), format(bench));
     return paper;
   }
 
@@ -118,12 +125,13 @@ final class Stand extends VBox {
   }
 
   private static String takes(Offer offer, int copies) {
-    int cards = SheetUse.yield(offer.design(), offer.sheet());
-    String sheet = offer.sheet().label();
-    String paper =
-        cards > 0 && copies == 1
-            ? Words.say("shelf.yield", cards, sheet)
-            : Words.say("shelf.sheets", offer.use().sheets(), sheet);
+    Message paper = Message.of("shelf.of-card", offer.use().sheets(), offer.sheet().label());
+    Optional<SheetUse> layers =
+        SheetUse.of(offer.design(), PaperKind.PATTERNED, copies, offer.sheet());
+    if (layers.isPresent()) {
+      Message patterned = Message.of("shelf.of-patterned", layers.get().sheets());
+      paper = Message.of("list.comma", paper, patterned);
+    }
     String level = Words.say("shelf.level-" + offer.pattern().effort().level());
     return Words.say("shelf.takes", paper, offer.pattern().effort().minutes(), level);
   }

@@ -1,9 +1,12 @@
 package cufflink.desktop.work;
 
+import cufflink.core.design.PaperKind;
 import cufflink.core.fit.Goal;
 import cufflink.core.fit.Offer;
 import cufflink.core.fit.Relayer;
+import cufflink.core.fit.SheetUse;
 import cufflink.core.fit.Wish;
+import cufflink.core.job.Cutting;
 import cufflink.core.job.Job;
 import cufflink.core.job.Order;
 import cufflink.core.job.Tools;
@@ -28,7 +31,7 @@ public final class Choosing {
    * @param pattern the construction
    */
   public void choose(Pattern pattern) {
-    Marks marks = bench.marks();
+    Marks marks = bench.newMarks();
     Values values = Relayer.relay(pattern, pattern.normalValues(), marks, Set.of());
     Job job = Job.begun(pattern.name(), bench.editions().of(pattern), values, Tools.usual(marks));
     bench.lay(job, Optional.empty());
@@ -41,7 +44,7 @@ public final class Choosing {
    * @param wish what was looked for
    */
   public void choose(Offer offer, Wish wish) {
-    Marks marks = bench.marks();
+    Marks marks = bench.newMarks();
     Job job =
         Job.begun(
                 offer.pattern().name(),
@@ -50,7 +53,18 @@ public final class Choosing {
                 Tools.usual(marks))
             .withGoal(wish.goal(marks));
     bench.lay(
-        job.withItem(wish.item()).withOrder(Order.ONE.withCopies(wish.copies())), Optional.empty());
+        job.withItem(wish.item())
+            .withOrder(Order.ONE.withCopies(wish.copies()))
+            .withCutting(cutting(offer, wish.copies())),
+        Optional.empty());
+  }
+
+  /** What was promised from a sheet is cut from it. */
+  private static Cutting cutting(Offer offer, int copies) {
+    Cutting cutting = Cutting.USUAL.withSheet(PaperKind.CARDSTOCK, offer.sheet());
+    boolean layersToo =
+        SheetUse.of(offer.design(), PaperKind.PATTERNED, copies, offer.sheet()).isPresent();
+    return layersToo ? cutting.withSheet(PaperKind.PATTERNED, offer.sheet()) : cutting;
   }
 
   /**

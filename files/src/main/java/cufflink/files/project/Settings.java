@@ -10,7 +10,9 @@ import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Properties;
+import java.util.Set;
 
 /**
  * What the application remembers from one time to the next.
@@ -49,10 +51,23 @@ public record Settings(Marks marks, boolean dark, List<Double> window, List<Path
       }
     }
     return new Settings(
-        Marks.parse(properties.getProperty("marks", "")).value().orElse(NEW.marks()),
+        Marks.parse(properties.getProperty("marks", ""))
+            .value()
+            .orElseGet(() -> home(Locale.getDefault())),
         Boolean.parseBoolean(properties.getProperty("dark", "false")),
         window(properties.getProperty("window", "")),
         recent(properties));
+  }
+
+  /**
+   * Returns the ruler that is usual where a maker lives.
+   *
+   * @param place the country of the system
+   * @return sixteenths of an inch in the United States and Canada, else millimetres; common
+   *     practice, no source
+   */
+  static Marks home(Locale place) {
+    return Set.of("US", "CA").contains(place.getCountry()) ? Marks.SIXTEENTHS : NEW.marks();
   }
 
   private static List<Double> window(String text) {

@@ -208,7 +208,7 @@ class CommandLineTest {
         "plan|Missing required parameter: 'ID'; see “cufflink --help”.",
         "plan off-centre-gate --sheet square-6 --set width=140 --set left=130 --set right=130|No size on"
             + " your marks serves for 6 in square. The card base would be 400 × 150 and the sheet is"
-            + " 152.5 less a hair × 152.5 less a hair."
+            + " 152.5 (then a hair less) × 152.5 (then a hair less)."
       })
   void badInput_isOneSentenceAndExitCodeTwo(String line, String sentence) {
     List<String> arguments = List.of(line.split(" (?!mm|in)"));

@@ -14,7 +14,7 @@ import java.util.regex.Pattern;
  */
 final class PrintedHands {
   private static final String NUMBER =
-      "(\\d+(?:\\.\\d+)?(?: (?:and|less) (?:a hair|about [\\d.]+|[\\d.]+))?)";
+      "(\\d+(?:\\.\\d+)?(?: \\(then (?:a hair|about [\\d.]+|[\\d.]+) (?:more|less)\\))?)";
 
   private static Pattern sentence(String text) {
     return Pattern.compile(text.replace("#", NUMBER));
@@ -182,12 +182,12 @@ final class PrintedHands {
 
   /** A hair is too little to see. */
   private static double number(String text) {
-    String[] parts = text.split(" (?=and|less)");
+    String[] parts = text.split(" \\(then ");
     double number = Double.parseDouble(parts[0]);
-    if (parts.length == 1 || parts[1].endsWith("hair")) {
+    if (parts.length == 1 || parts[1].startsWith("a hair")) {
       return number;
     }
     double rest = Double.parseDouble(parts[1].replaceAll("[^\\d.]", ""));
-    return parts[1].startsWith("and") ? number + rest : number - rest;
+    return parts[1].endsWith("more)") ? number + rest : number - rest;
   }
 }
