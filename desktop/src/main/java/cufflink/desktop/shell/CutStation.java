@@ -7,20 +7,30 @@ import cufflink.core.drawing.PiecesDrawing;
 import cufflink.core.drawing.TrimDrawing;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.PaperPlan;
+import cufflink.core.measure.Written;
+import cufflink.core.run.PlanWords;
 import cufflink.core.run.TrimDirections;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Surface;
+import cufflink.core.words.Message;
 import cufflink.desktop.slip.SlipSection;
 import cufflink.desktop.slip.SlipWriter;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.words.Words;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -32,11 +42,38 @@ final class CutStation implements StationView {
   private final Slider scrubber = new Slider(0, 1, 0);
   private final Label words = words();
   private final WaitingLine waits;
-  private int paper;
-  private final PerJob<Place> places = new PerJob<>(new Place(0, 0));
+  private final PerJob<Place> places = new PerJob<>(Place.BEGINNING);
 
-  /** Which paper is cut, and how many cuts are made. */
-  private record Place(int paper, double done) {}
+  /**
+   * How far the cutting of a job has got.
+   *
+   * @param paper which paper is cut now
+   * @param done how many cuts of each paper are made
+   * @param put which papers are taken out of the drawer, their off-cuts put in
+   */
+  private record Place(int paper, Map<Integer, Integer> done, Set<Integer> put) {
+    static final Place BEGINNING = new Place(0, Map.of(), Set.of());
+
+    int done(int which) {
+      return done.getOrDefault(which, 0);
+    }
+
+    Place at(int which) {
+      return new Place(which, done, put);
+    }
+
+    Place cut(int cuts) {
+      Map<Integer, Integer> more = new HashMap<>(done);
+      more.put(paper, cuts);
+      return new Place(paper, more, put);
+    }
+
+    Place putAway() {
+      Set<Integer> more = new HashSet<>(put);
+      more.add(paper);
+      return new Place(paper, done, more);
+    }
+  }
 
   CutStation(Workbench bench, Runnable redraw, Runnable refresh) {
     this.bench = bench;
@@ -50,6 +87,7 @@ final class CutStation implements StationView {
         .valueProperty()
         .addListener(
             (property, before, now) -> {
+              places.change(place -> place.cut((int) Math.round(scrubber.getValue())));
               plan().ifPresent(each -> words.setText(direction(each)));
               redraw.run();
             });
@@ -61,7 +99,7 @@ final class CutStation implements StationView {
 
   private Optional<PaperPlan> plan() {
     List<PaperPlan> plans = bench.cutter().plans().get();
-    paper = Math.max(0, Math.min(paper, plans.size() - 1));
+    int paper = Math.max(0, Math.min(places.now().paper(), plans.size() - 1));
     return plans.isEmpty() ? Optional.empty() : Optional.of(plans.get(paper));
   }
 
@@ -79,19 +117,23 @@ final class CutStation implements StationView {
   @Override
   public Node sentence(Derivation derivation) {
     bench.cutter().ask(derivation, bench.drawer());
-    if (!places.isAt(derivation)) {
-      places.set(new Place(paper, scrubber.getValue()));
-      Place place = places.at(derivation);
-      paper = place.paper();
-      scrubber.setMax(Math.max(scrubber.getMax(), place.done()));
-      scrubber.setValue(place.done());
-    }
+    Place place = places.at(derivation);
+    show(place);
     return new CutSentence(bench, derivation).sentence(plan(), this::choose);
   }
 
+  /** Sets the slider to where the cutting of the present paper has got. */
+  private void show(Place place) {
+    int done = place.done(place.paper());
+    scrubber.setMax(Math.max(scrubber.getMax(), done));
+    if (Math.round(scrubber.getValue()) != done) {
+      scrubber.setValue(done);
+    }
+  }
+
   private void choose(int index) {
-    paper = index;
-    scrubber.setValue(0);
+    places.change(place -> place.at(index));
+    show(places.now());
     refresh.run();
   }
 
@@ -130,7 +172,36 @@ final class CutStation implements StationView {
         foot(scrubber, button("step.back", -1), button("step.on", 1), keeping(derivation, plan));
     HBox above = new HBox(words);
     above.getStyleClass().add("words-above");
-    return new VBox(above, row);
+    return bench.cutter().plans().get().size() > 1
+        ? new VBox(papers(), above, row)
+        : new VBox(above, row);
+  }
+
+  /** The papers to cut, each with what is left to do, to be gone to by a press. */
+  private Node papers() {
+    HBox row = new HBox();
+    row.getStyleClass().add("papers");
+    List<PaperPlan> plans = bench.cutter().plans().get();
+    ToggleGroup group = new ToggleGroup();
+    for (int i = 0; i < plans.size(); i++) {
+      int index = i;
+      PaperPlan each = plans.get(i);
+      int count = each.run().steps().size();
+      int left = Math.max(0, count - places.now().done(i));
+      String title = Words.say(PlanWords.title(each.kind(), each.isTrial()));
+      ToggleButton button =
+          new ToggleButton(
+              left == 0
+                  ? Words.say("cut.paper-cut", title)
+                  : Words.say("cut.paper-left", title, left));
+      button.setToggleGroup(group);
+      button.setSelected(places.now().paper() == i);
+      button.setMinWidth(HBox.USE_PREF_SIZE);
+      button.getStyleClass().add("paper-choice");
+      button.setOnAction(event -> choose(index));
+      row.getChildren().add(button);
+    }
+    return row;
   }
 
   private static Label words() {
@@ -153,9 +224,36 @@ final class CutStation implements StationView {
     List<TrimStep> steps = plan.run().steps();
     int done = done(plan.run());
     if (done >= steps.size()) {
-      return Words.say("trim.done");
+      return next().map(each -> Words.say("trim.paper-done", each)).orElseGet(this::allDone);
     }
     return TrimDirections.told(steps.get(done)).say(bench.format());
+  }
+
+  /** Returns the paper that is to be cut next, if there is one. */
+  private Optional<String> next() {
+    List<PaperPlan> plans = bench.cutter().plans().get();
+    for (int i = 0; i < plans.size(); i++) {
+      if (places.now().done(i) < plans.get(i).run().steps().size()) {
+        return Optional.of(Words.say(PlanWords.title(plans.get(i).kind(), plans.get(i).isTrial())));
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** Says that all is cut, and what is left over. */
+  private String allDone() {
+    List<Message> left =
+        bench.cutter().plans().get().stream()
+            .flatMap(each -> each.run().steps().stream())
+            .flatMap(step -> Stream.of(step.first(), step.rest()))
+            .filter(result -> result.becomes() == TrimStep.Becomes.OFF_CUT)
+            .map(result -> Written.briefSize(result.width(), result.height()))
+            .toList();
+    Message done = Message.of("trim.done");
+    return left.isEmpty()
+        ? done.say(bench.format())
+        : done.followedBy(Message.of("trim.left", Message.list("list.comma", left)))
+            .say(bench.format());
   }
 
   private Button button(String key, int direction) {
@@ -172,10 +270,14 @@ final class CutStation implements StationView {
     boolean reserved = bench.drawer().reserved().containsKey(job);
     String key = cut ? "drawer.cut" : reserved ? "drawer.let-go" : "drawer.reserve";
     Button button = new Button(Words.say(key));
-    button.setMinWidth(HBox.USE_PREF_SIZE);
+    Steady.width(
+        button, Words.say("drawer.cut"), Words.say("drawer.let-go"), Words.say("drawer.reserve"));
+    button.setDisable(cut && places.now().put().contains(places.now().paper()));
     button.setOnAction(
         event -> {
           if (cut) {
+            bench.cutter().freeze(derivation);
+            places.change(Place::putAway);
             bench
                 .making()
                 .changeDrawer(each -> each.take(job, plan.plan(), plan.run()), "drawer.was-cut");
@@ -195,7 +297,8 @@ final class CutStation implements StationView {
 
   @Override
   public void step(int direction) {
-    scrubber.setValue(Math.round(scrubber.getValue()) + direction);
+    long before = Math.round(scrubber.getValue());
+    scrubber.setValue(before + direction);
     if (plan().filter(each -> done(each.run()) >= each.run().steps().size()).isPresent()) {
       refresh.run();
     }

@@ -34,6 +34,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
 
 /** How does it fold? */
 final class FoldStation implements StationView {
@@ -255,12 +256,15 @@ final class FoldStation implements StationView {
           here.setText("");
           here.getStyleClass().setAll("label", "here");
           here.setMinWidth(HBox.USE_PREF_SIZE);
-          HBox foot = new HBox(play, scrubber, here, front, back);
+          HBox foot = new HBox(play, scrubber, front, back);
           foot.getChildren().stream()
               .filter(Button.class::isInstance)
               .forEach(each -> ((Button) each).setMinWidth(HBox.USE_PREF_SIZE));
           foot.getStyleClass().add("foot");
-          return foot;
+          // In a line of its own, so that the slider keeps its length whatever is pointed at.
+          HBox above = new HBox(here);
+          above.getStyleClass().add("words-above");
+          return new VBox(above, foot);
         });
   }
 

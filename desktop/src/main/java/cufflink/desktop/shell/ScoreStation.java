@@ -35,6 +35,9 @@ import javafx.scene.layout.Priority;
 
 /** Where to score? The piece as it lies on the board, one way of lying after another. */
 final class ScoreStation implements StationView {
+  /** Room for a number of two figures and a fraction, so that the words stay where they are. */
+  private static final double NUMBER = 120;
+
   private final Workbench bench;
   private final Runnable redraw;
   private final PerJob<Integer> place = new PerJob<>(0);
@@ -165,7 +168,7 @@ final class ScoreStation implements StationView {
     String at = step.stop().map(stop -> bench.format().format(stop.at())).orElse("");
     Label number = new Label(at);
     number.getStyleClass().add("huge");
-    number.setMinWidth(HBox.USE_PREF_SIZE);
+    number.setMinWidth(NUMBER);
     int passes =
         derivation
             .made()
@@ -186,7 +189,7 @@ final class ScoreStation implements StationView {
     words.setMaxWidth(Double.MAX_VALUE);
     int count = steps(derivation).size();
     Label where = new Label(Words.say("score.step", place.now() + 1, count));
-    where.setMinWidth(HBox.USE_PREF_SIZE);
+    Steady.width(where, Words.say("score.step", count, count));
     HBox foot = new HBox(number, words);
     if (count > 1) {
       foot.getChildren().addAll(button("step.back", -1), where, button("step.on", 1));

@@ -3,14 +3,18 @@ package cufflink.desktop.work;
 import cufflink.core.cut.CutPlan;
 import cufflink.core.cut.Drawer;
 import cufflink.core.cut.Watch;
+import cufflink.core.design.Design;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
+import cufflink.core.job.Order;
 import cufflink.core.job.PaperPlan;
 import cufflink.desktop.wait.Asking;
 import cufflink.desktop.wait.Latest;
 import cufflink.files.size.StandardSizes;
 import cufflink.files.words.Words;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -21,6 +25,16 @@ public final class Cutter {
       new Latest<>("cut plans", Cutter::plan);
   private final ReadOnlyObjectWrapper<List<PaperPlan>> plans =
       new ReadOnlyObjectWrapper<>(List.of());
+
+  private final Map<String, Frozen> frozen = new HashMap<>();
+
+  /** What was cut for a job, by what it was cut for. */
+  private record Frozen(Design design, Order order, List<PaperPlan> plans) {
+    boolean isFor(Derivation derivation) {
+      return order.equals(derivation.job().order())
+          && derivation.made().filter(made -> made.design().equals(design)).isPresent();
+    }
+  }
 
   Cutter() {
     planner
@@ -53,7 +67,32 @@ public final class Cutter {
    * @param drawer the maker's sheets and off-cuts
    */
   public void ask(Derivation derivation, Drawer drawer) {
+    Optional<Frozen> cut =
+        Optional.ofNullable(frozen.get(derivation.job().id()))
+            .filter(each -> each.isFor(derivation));
+    if (cut.isPresent()) {
+      if (!plans.get().equals(cut.get().plans())) {
+        plans.set(cut.get().plans());
+      }
+      return;
+    }
     question(derivation, drawer).ifPresent(planner::ask);
+  }
+
+  /**
+   * Keeps the plans of a job as they are: what is cut is not planned again from its own off-cuts,
+   * unless the job becomes another.
+   *
+   * @param derivation what was cut
+   */
+  public void freeze(Derivation derivation) {
+    derivation
+        .made()
+        .ifPresent(
+            made ->
+                frozen.put(
+                    derivation.job().id(),
+                    new Frozen(made.design(), derivation.job().order(), plans.get())));
   }
 
   private static Optional<PaperPlan.Question> question(Derivation derivation, Drawer drawer) {

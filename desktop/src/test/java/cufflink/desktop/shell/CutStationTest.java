@@ -6,6 +6,7 @@ import static cufflink.desktop.shell.OpenWindow.waitFor;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.core.job.PaperPlan;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import java.io.IOException;
@@ -52,10 +53,24 @@ class CutStationTest {
     for (int i = 0; i < cuts; i++) {
       robot.type(KeyCode.SPACE);
     }
-    assertTrue(texts(robot).contains("Everything is cut. Keep the off-cuts, and go on to score."));
+    // One of two papers is cut: not everything.
+    assertTrue(
+        texts(robot).contains("This paper is cut. Next: Patterned paper."), texts(robot)::toString);
     int before = bench.drawer().stock().size();
     robot.clickOn("All is cut");
     assertEquals(before + 1, bench.drawer().stock().size());
+    // What is cut stays cut: it is not planned again from the off-cut just put in.
+    List<PaperPlan> plans = bench.cutter().plans().get();
+    robot.clickOn("Patterned paper: " + plans.get(1).run().steps().size() + " cuts left");
+    robot.interact(() -> paper(robot).requestFocus());
+    for (int i = 0; i < plans.get(1).run().steps().size(); i++) {
+      robot.type(KeyCode.SPACE);
+    }
+    assertEquals(plans, bench.cutter().plans().get());
+    assertTrue(
+        texts(robot).stream()
+            .anyMatch(text -> text.startsWith("Everything is cut; go on to score. Left over: ")),
+        texts(robot)::toString);
   }
 
   @Test
