@@ -165,7 +165,9 @@ public final class TrimDrawing {
     double y = here.y(deep / 2);
     for (double letters = surface.textSize(); letters >= SMALL - 1; letters -= 1) {
       if (surface.measure().width(text, letters) <= room) {
-        caption(x, y, text, letters, Tone.PRINTED);
+        // What is still sheet has the table's colours, what is a part those of its paper.
+        boolean isPart = result.becomes() == Becomes.PART;
+        caption(x, y, text, letters, isPart ? Tone.PRINTED : Tone.NUMBER);
         return;
       }
     }

@@ -3,10 +3,14 @@ package cufflink.desktop.paper;
 import cufflink.core.scene.Drawing.Tone;
 import cufflink.core.scene.Fill;
 import cufflink.core.scene.Ink;
+import java.util.Collection;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Stream;
+import javafx.beans.InvalidationListener;
+import javafx.beans.value.ObservableValue;
 import javafx.css.CssMetaData;
 import javafx.css.Styleable;
 import javafx.css.StyleableProperty;
@@ -48,6 +52,11 @@ public class Palette extends Region {
     }
     chosen =
         FACTORY.createStyleableColorProperty(this, "-cl-chosen", "-cl-chosen", view -> view.chosen);
+    // Colours come with the style sheets, and what is painted must follow in the same frame.
+    Stream.of(inks.values(), fills.values(), tones.values(), List.of(chosen))
+        .flatMap(Collection::stream)
+        .map(ObservableValue.class::cast)
+        .forEach(each -> each.addListener((InvalidationListener) changed -> requestLayout()));
   }
 
   private static String name(String group, Enum<?> value) {

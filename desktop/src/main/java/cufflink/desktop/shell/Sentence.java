@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.CustomMenuItem;
@@ -13,6 +14,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
 
 /** A sentence whose underlined words can be changed: the way a station's question is answered. */
 final class Sentence extends FlowPane {
@@ -61,15 +63,24 @@ final class Sentence extends FlowPane {
     return this;
   }
 
+  /** Each word may go to the next line, but no line begins with a comma. */
   private void words(String words) {
     if (words.isEmpty()) {
       return;
     }
-    Label label = new Label(words);
-    if (",;:.".indexOf(words.charAt(0)) >= 0) {
-      label.getStyleClass().add("comma");
+    String rest = words;
+    if (",;:.".indexOf(words.charAt(0)) >= 0 && !getChildren().isEmpty()) {
+      Label mark = new Label(words.substring(0, 1));
+      HBox together = new HBox();
+      together.getStyleClass().add("sentence-word");
+      together.getChildren().addAll(getChildren().remove(getChildren().size() - 1), mark);
+      getChildren().add(together);
+      rest = words.substring(1);
     }
-    getChildren().add(label);
+    Stream.of(rest.strip().split(" "))
+        .filter(each -> !each.isEmpty())
+        .map(Label::new)
+        .forEach(getChildren()::add);
   }
 
   /** Makes an item in which something that is on no list can be typed. */

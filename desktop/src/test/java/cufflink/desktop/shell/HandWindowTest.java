@@ -1,5 +1,6 @@
 package cufflink.desktop.shell;
 
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
@@ -7,6 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.job.Job;
 import cufflink.core.measure.Length;
+import cufflink.desktop.CufflinkApp;
 import cufflink.desktop.paper.PaperView;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
@@ -17,6 +19,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.Slider;
 import javafx.scene.control.TextField;
+import javafx.scene.image.PixelFormat;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
@@ -196,9 +199,7 @@ class HandWindowTest {
   private static List<WordButton> words(FxRobot robot) {
     WaitForAsyncUtils.waitForFxEvents();
     return robot
-        .lookup(
-            node ->
-                node instanceof WordButton && node.getParent().getStyleClass().contains("sentence"))
+        .lookup(node -> node instanceof WordButton && isInASentence(node))
         .queryAllAs(WordButton.class)
         .stream()
         .toList();
@@ -296,5 +297,44 @@ class HandWindowTest {
     robot.push(KeyCode.SHORTCUT, KeyCode.U);
     assertEquals(before, job());
     assertEquals("77", field(robot, "Left flap").getText());
+  }
+
+  private static boolean isInASentence(Node node) {
+    for (Node each = node; each != null; each = each.getParent()) {
+      if (each instanceof Sentence) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** Light or dark: what is painted has the colours of the theme in the very next frame. */
+  @Test
+  void theme_recoloursThePaperAtOnce(FxRobot robot) {
+    window.lay(robot, 0);
+    int[] before = pixels(robot);
+    robot.interact(
+        () ->
+            robot
+                .window(0)
+                .getScene()
+                .getStylesheets()
+                .set(0, CufflinkApp.class.getResource("theme-dark.css").toExternalForm()));
+    int[] dark = pixels(robot);
+    robot.sleep(500);
+    robot.interact(() -> OpenWindow.paper(robot).redraw());
+    assertArrayEquals(pixels(robot), dark);
+    assertFalse(java.util.Arrays.equals(before, dark));
+  }
+
+  private static int[] pixels(FxRobot robot) {
+    int[] pixels = new int[800 * 500];
+    robot.interact(
+        () ->
+            OpenWindow.paper(robot)
+                .snapshot(null, null)
+                .getPixelReader()
+                .getPixels(0, 0, 800, 500, PixelFormat.getIntArgbInstance(), pixels, 0, 800));
+    return pixels;
   }
 }
