@@ -2,9 +2,12 @@ package cufflink.desktop.paper;
 
 import cufflink.core.flat.Spot;
 import cufflink.core.scene.Ref;
+import cufflink.files.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.css.PseudoClass;
 import javafx.geometry.Rectangle2D;
@@ -21,17 +24,53 @@ final class FlagLayer extends Pane {
   private static final double POLE = 26;
   private static final double EDGE = 10;
 
+  /** How many flags stand on the paper at once. */
+  private static final int MOST = 3;
+
   private final List<Planted> planted = new ArrayList<>();
 
   /** A flag with its nodes. */
   private record Planted(Flag flag, VBox cloth, Line pole) {}
 
-  FlagLayer() {
+  private final Consumer<Set<Ref>> light;
+  private List<Flag> all = List.of();
+  private boolean showsAll;
+
+  /** Makes an empty layer that lights what a flag stands for while it is pointed at. */
+  FlagLayer(Consumer<Set<Ref>> light) {
+    this.light = light;
     getStyleClass().add("flag-layer");
   }
 
-  /** Plants flags; those that say the same as before keep their nodes, under the pointer or not. */
+  /** Plants the worst flags; the others wait behind one that says how many more there are. */
   void plant(List<Flag> flags) {
+    if (!flags.stream()
+        .map(FlagLayer::said)
+        .toList()
+        .equals(all.stream().map(FlagLayer::said).toList())) {
+      showsAll = false;
+    }
+    all = List.copyOf(flags);
+    if (showsAll || flags.size() <= MOST) {
+      plantAll(flags);
+      return;
+    }
+    List<Flag> worst = new ArrayList<>(flags.subList(0, MOST - 1));
+    int more = flags.size() - worst.size();
+    Flag.Cure show =
+        new Flag.Cure(
+            Words.say("flag.show"),
+            () -> {
+              showsAll = true;
+              plantAll(all);
+              requestLayout();
+            });
+    worst.add(new Flag(List.of(), Words.say("flag.more", more), false, Optional.of(show)));
+    plantAll(worst);
+  }
+
+  /** Flags that say the same as before keep their nodes, under the pointer or not. */
+  private void plantAll(List<Flag> flags) {
     List<Planted> before = new ArrayList<>(planted);
     planted.clear();
     for (Flag flag : flags) {
@@ -80,9 +119,13 @@ final class FlagLayer extends Pane {
             cure -> {
               Button button = new Button(cure.label());
               button.getStyleClass().add("cure");
+              button.setWrapText(true);
+              button.setMinHeight(USE_PREF_SIZE);
               button.setOnAction(event -> cure(cloth));
               cloth.getChildren().add(button);
             });
+    cloth.setOnMouseEntered(event -> light.accept(Set.copyOf(flag.places())));
+    cloth.setOnMouseExited(event -> light.accept(Set.of()));
     return cloth;
   }
 
@@ -94,9 +137,12 @@ final class FlagLayer extends Pane {
         .ifPresent(cure -> cure.apply().run());
   }
 
-  /** Sets each flag at its place, or as near to it as it covers no other and is not cut off. */
-  void place(Function<Ref, Optional<Spot>> where) {
-    List<Rectangle2D> taken = new ArrayList<>();
+  /**
+   * Sets each flag at its place, or as near to it as it covers no other, no number, and is not cut
+   * off.
+   */
+  void place(Function<Ref, Optional<Spot>> where, List<Rectangle2D> numbers) {
+    List<Rectangle2D> taken = new ArrayList<>(numbers);
     for (Planted each : planted) {
       Optional<Spot> place =
           each.flag().places().stream().flatMap(ref -> where.apply(ref).stream()).findFirst();

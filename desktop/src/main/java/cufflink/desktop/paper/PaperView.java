@@ -14,6 +14,7 @@ import java.util.Set;
 import java.util.function.Function;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.input.MouseEvent;
 
@@ -23,9 +24,9 @@ public final class PaperView extends Palette {
   private static final double TEXT_SIZE = 22;
 
   private final Canvas canvas = new Canvas();
-  private final FlagLayer flags = new FlagLayer();
   private final FontBook fonts = new FontBook();
   private final ObjectProperty<Set<Ref>> chosen = new SimpleObjectProperty<>(Set.of());
+  private final FlagLayer flags = new FlagLayer(chosen::set);
   private Function<Surface, Optional<Drawing>> maker = surface -> Optional.empty();
   private Marks marks = Marks.MILLIMETRES;
   private LengthFormat format = Words.on(Marks.MILLIMETRES, LengthFormat.Fractions.TYPESET);
@@ -81,8 +82,27 @@ public final class PaperView extends Palette {
     if (getWidth() > 0 && getHeight() > 0) {
       drawing = maker.apply(new Surface(getWidth(), getHeight(), marks, format, fonts, TEXT_SIZE));
       paint();
-      flags.place(ref -> drawing.flatMap(each -> Pointing.middle(each, ref)));
+      placeFlags();
     }
+  }
+
+  private void placeFlags() {
+    flags.place(ref -> drawing.flatMap(each -> Pointing.middle(each, ref)), numbers());
+  }
+
+  /** Returns where the drawing has its numbers, which nothing may cover. */
+  private List<Rectangle2D> numbers() {
+    return drawing.stream()
+        .flatMap(each -> each.marks().stream())
+        .filter(mark -> mark instanceof Drawing.Caption)
+        .map(Drawing.Caption.class::cast)
+        .filter(caption -> caption.tone() == Drawing.Tone.NUMBER)
+        .map(caption -> caption.box(fonts))
+        .map(
+            box ->
+                new Rectangle2D(
+                    box.left(), box.top(), box.right() - box.left(), box.bottom() - box.top()))
+        .toList();
   }
 
   private void paint() {
@@ -106,7 +126,7 @@ public final class PaperView extends Palette {
     if (resized || drawing.isEmpty()) {
       redraw();
     } else {
-      flags.place(ref -> drawing.flatMap(each -> Pointing.middle(each, ref)));
+      placeFlags();
       paint();
     }
   }

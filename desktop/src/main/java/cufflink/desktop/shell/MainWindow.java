@@ -15,6 +15,8 @@ import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.words.Words;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -170,10 +172,16 @@ public final class MainWindow extends StackPane {
         .made()
         .flatMap(made -> bench.folding().of(made.design()))
         .ifPresent(each -> findings.addAll(each.findings()));
+    Set<String> said = new HashSet<>();
     for (Finding finding : findings) {
-      List<Ref> places = places(finding, derivation);
-      flags.add(new Flag(places, finding.sentence().say(format), finding.isError(), cure(finding)));
+      String sentence = finding.sentence().say(format);
+      if (said.add(sentence)) {
+        flags.add(
+            new Flag(places(finding, derivation), sentence, finding.isError(), cure(finding)));
+      }
     }
+    // The worst first; of those that are as bad, in the order in which they were found.
+    flags.sort(Comparator.comparing(Flag::isError).reversed());
     return flags;
   }
 
