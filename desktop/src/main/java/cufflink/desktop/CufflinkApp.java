@@ -55,7 +55,9 @@ public class CufflinkApp extends Application {
           dress(holder[0], files.settings().dark());
         };
     MainWindow window = new MainWindow(bench, files, demonstration, toggleTheme);
-    Scene scene = new Scene(window, WIDTH, HEIGHT);
+    Rectangle2D screen = Screen.getPrimary().getVisualBounds();
+    Scene scene =
+        new Scene(window, Math.min(WIDTH, screen.getWidth()), Math.min(HEIGHT, screen.getHeight()));
     holder[0] = scene;
     dress(scene, settings.dark());
     stage.setScene(scene);

@@ -14,9 +14,15 @@ import java.util.Optional;
  * @param kind what it is for
  * @param outline its corners in order; a round one has many, see {@link #CORNERS}
  * @param round the circle, if it is round
+ * @param across what it crosses on purpose: ids of scores, or what these begin with
  */
 public record Opening(
-    String id, String label, Kind kind, List<Point> outline, Optional<Round> round) {
+    String id,
+    String label,
+    Kind kind,
+    List<Point> outline,
+    Optional<Round> round,
+    List<String> across) {
   /** How many corners stand for a circle; the chord is then within 0.1 % of the radius. */
   public static final int CORNERS = 72;
 
@@ -43,6 +49,40 @@ public record Opening(
   /** Copies the corners. */
   public Opening {
     outline = List.copyOf(outline);
+    across = List.copyOf(across);
+  }
+
+  /**
+   * Makes an opening that is to cross nothing.
+   *
+   * @param id its id in the pattern
+   * @param label its name for the maker
+   * @param kind what it is for
+   * @param outline its corners in order
+   * @param round its circle, if it is one
+   */
+  public Opening(String id, String label, Kind kind, List<Point> outline, Optional<Round> round) {
+    this(id, label, kind, outline, round, List.of());
+  }
+
+  /**
+   * Says that the opening crosses some scores on purpose.
+   *
+   * @param names the ids of the scores, or what these begin with
+   * @return the opening
+   */
+  public Opening across(List<String> names) {
+    return new Opening(id, label, kind, outline, round, names);
+  }
+
+  /**
+   * Says whether the opening is meant to cross a score.
+   *
+   * @param score the id of the score
+   * @return true if the pattern says so
+   */
+  public boolean isAcross(String score) {
+    return across.stream().anyMatch(name -> score.equals(name) || score.startsWith(name + "-"));
   }
 
   /**

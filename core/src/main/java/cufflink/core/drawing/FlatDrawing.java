@@ -1,5 +1,6 @@
 package cufflink.core.drawing;
 
+import cufflink.core.design.Face;
 import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
@@ -202,6 +203,19 @@ public final class FlatDrawing {
     lie.piece()
         .scores()
         .forEach(score -> line(pen, score.line(), Ink.of(score.fold()), score.id()));
+    face(pen);
+  }
+
+  /** Says on the paper which face it is, where it can be read in the lower left corner. */
+  private void face(Pen pen) {
+    boolean inside = lie.faceUp() == Face.INSIDE;
+    String word = surface.say(Message.of(inside ? "drawing.inside" : "drawing.outside"));
+    double wide = lie.width().toMillimetres() * pen.scale();
+    double high = lie.height().toMillimetres() * pen.scale();
+    if (surface.measure().width(word, SMALLEST) + 2 * GAP < wide && high > 3 * SMALLEST) {
+      double y = pen.y(lie.height().toMillimetres()) - GAP - SMALLEST / 2;
+      pen.caption(pen.x(0) + GAP, y, word, SMALLEST, Anchor.START, Tone.PRINTED, Ref.NONE);
+    }
   }
 
   /** Draws the pencil marks for one corner of a layer, just inside it, where it will cover them. */

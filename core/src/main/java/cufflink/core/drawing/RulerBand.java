@@ -20,6 +20,7 @@ final class RulerBand {
   private static final double CLOSEST_MARKS = 4;
   private static final double NUMBER_SIZE = 13;
   private static final double CLOSEST_NUMBERS = 30;
+  private static final long MOST_APART = 100_000;
 
   private final Pen pen;
   private final Marks marks;
@@ -97,7 +98,8 @@ final class RulerBand {
       step *= whole % (step * 2) == 0 ? 2 : 5;
     }
     long perNumber = 1;
-    while (surface(whole * perNumber) < CLOSEST_NUMBERS) {
+    // On a surface without room for the paper there is none for numbers either.
+    while (surface(whole * perNumber) < CLOSEST_NUMBERS && perNumber < MOST_APART) {
       perNumber *= perNumber == 1 ? 2 : 5;
     }
     for (long at = 0; at <= length.units(); at += step) {

@@ -88,8 +88,8 @@ public final class TrimDrawing {
   private void drawTrimmer(TrimStep step, Box room) {
     double along = step.along().toMillimetres();
     double deep = step.cut().toMillimetres();
-    double head = HUGE + 2 * GAP + RulerBand.DEPTH;
-    double foot = 2 * SMALL + 3 * GAP;
+    double head = huge() + 2 * GAP + RulerBand.DEPTH;
+    double foot = SMALL + 2 * GAP;
     double wide = room.right() - room.left() - FENCE - 2 * GAP;
     double tall = room.bottom() - room.top() - head - foot;
     double scale = Math.max(Double.MIN_NORMAL, Math.min(wide / along, tall / deep));
@@ -107,6 +107,11 @@ public final class TrimDrawing {
     labels(here, atFence, 0, fence, deep);
     labels(here, beyond, fence, along, deep);
     caption(here.x(along / 2), here.y(deep) + GAP + SMALL, side(step), SMALL, Tone.QUIET);
+  }
+
+  /** On a low surface the number gives way to the paper, but stays the largest. */
+  private double huge() {
+    return Math.max(HUGE * 2 / 3, Math.min(HUGE, surface.height() / 7));
   }
 
   private String side(TrimStep step) {
@@ -147,9 +152,9 @@ public final class TrimDrawing {
     double top = here.y(0) - RulerBand.DEPTH - GAP;
     pen.stroke(Ink.NEXT_CUT, Ref.NONE, new Spot(x, top), new Spot(x, here.y(deep) + GAP));
     String number = surface.format().brief(step.fence());
-    double half = surface.measure().width(number, HUGE) / 2;
+    double half = surface.measure().width(number, huge()) / 2;
     double at = Math.max(half + GAP, x);
-    caption(at, top - HUGE / 2, number, HUGE, Tone.NUMBER);
+    caption(at, top - huge() / 2, number, huge(), Tone.NUMBER);
   }
 
   private void labels(Pen here, Result result, double from, double to, double deep) {

@@ -22,6 +22,14 @@ public enum FindingKind {
   GLUE_OFF_PAPER,
   /** Glue lies on a fold. */
   GLUE_ON_SCORE,
+  /** An opening crosses a fold that must stay whole. */
+  OPENING_ON_FOLD,
+  /** An opening goes past an edge that must hold it. */
+  OPENING_OVER_EDGE,
+  /** Two openings run into each other. */
+  OPENINGS_MEET,
+  /** Nothing is left of a pocket. */
+  POCKET_GLUED_AWAY,
   /** Glue runs along a mouth. */
   GLUED_SHUT,
   /** What is glued on hangs over its host. */

@@ -31,8 +31,8 @@ import org.locationtech.jts.geom.Polygon;
  * How thick a card is where, as it lies closed.
  *
  * @param regions the parts over each of which the same papers lie
- * @param grams what the card weighs with its layers and what is glued on (grammage times area, ISO
- *     536), without glue
+ * @param grams what all weighs that is made for the card, of each piece what is left of it after
+ *     its cuts (grammage times area, ISO 536), without glue, ribbon and what it holds
  */
 public record Thickness(List<Region> regions, double grams) {
   /** What a film of glue or tape adds; common practice, no source. */
@@ -122,7 +122,7 @@ public record Thickness(List<Region> regions, double grams) {
       addLayer(sheets, pose, assembly, layer, caliper(layer.paper(), papers) + glue);
     }
     materials.item().flatMap(item -> held(pose, assembly, design, item)).ifPresent(sheets::add);
-    return new Thickness(regions(sheets), grams(assembly, design, papers));
+    return new Thickness(regions(sheets), grams(design, papers));
   }
 
   private static boolean isLevel(Pose pose, int facet) {
@@ -232,24 +232,32 @@ public record Thickness(List<Region> regions, double grams) {
     return thick;
   }
 
-  private static double grams(Assembly assembly, Design design, Papers papers) {
+  /** All that is made for the card is carried by the post with it, shown folded or not. */
+  private static double grams(Design design, Papers papers) {
     double grams = 0;
-    for (Assembly.Member member : assembly.members()) {
-      Piece piece = member.flat().piece();
-      double area = area(piece.outline());
-      for (Opening opening : piece.openings()) {
-        area -= area(opening.outline());
+    for (Piece piece : design.pieces()) {
+      if (piece.paper() != PaperKind.RIBBON) {
+        grams += piece.count() * left(piece) * grammage(piece.paper(), papers);
       }
-      grams += area * grammage(piece.paper(), papers);
     }
     for (Layer layer : design.layers()) {
-      grams += area(layer.outline()) * grammage(layer.paper(), papers);
+      double area = polygon(layer.outline()).getArea() / SQUARE_METRE;
+      grams += area * grammage(layer.paper(), papers);
     }
     return grams;
   }
 
-  private static double area(List<Point> outline) {
-    return Facet.polygon(outline.stream().map(Spot::from).toList()).getArea() / SQUARE_METRE;
+  /** Returns the paper that is left of a piece after all its cuts, square metres. */
+  private static double left(Piece piece) {
+    Geometry paper = polygon(piece.outline());
+    for (Opening opening : piece.openings()) {
+      paper = paper.difference(polygon(opening.outline()));
+    }
+    return paper.getArea() / SQUARE_METRE;
+  }
+
+  private static Polygon polygon(List<Point> outline) {
+    return Facet.polygon(outline.stream().map(Spot::from).toList());
   }
 
   private static int grammage(PaperKind kind, Papers papers) {

@@ -3,6 +3,7 @@ package cufflink.core.inspect;
 import cufflink.core.design.Design;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Piece;
+import cufflink.core.design.Pocket;
 import cufflink.core.design.Score;
 import cufflink.core.design.Zone;
 import cufflink.core.finding.Finding;
@@ -16,6 +17,7 @@ import cufflink.core.plane.Area;
 import cufflink.core.plane.Side;
 import cufflink.core.words.Message;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Polygon;
@@ -36,7 +38,18 @@ final class GlueInspection {
     for (Joint joint : design.glued()) {
       design.piece(joint.on()).ifPresent(piece -> inspection.check(joint, piece));
     }
+    design.pockets().forEach(inspection::check);
     return inspection.findings;
+  }
+
+  /** Glue from both sides may leave nothing between. */
+  private void check(Pocket pocket) {
+    if (!pocket.width().isPositive() || !pocket.depth().isPositive()) {
+      add(
+          FindingKind.POCKET_GLUED_AWAY,
+          Place.on(pocket.on(), pocket.id()),
+          Message.of("inspect.no-pocket", pocket.label()));
+    }
   }
 
   private void check(Joint joint, Piece piece) {
@@ -51,12 +64,12 @@ final class GlueInspection {
       checkPaper(joint, glue, piece);
       checkFolds(joint, glue, piece);
       checkZones(joint, glue, piece);
-      if (closes(glue, joint)) {
-        add(
-            FindingKind.GLUED_SHUT,
-            Place.on(piece.id(), joint.id()),
-            Message.of("inspect.glued-shut", joint.label()));
-      }
+    }
+    if (sealed(joint)) {
+      add(
+          FindingKind.GLUED_SHUT,
+          Place.on(piece.id(), joint.id()),
+          Message.of("inspect.glued-shut", joint.label()));
     }
   }
 
@@ -111,21 +124,57 @@ final class GlueInspection {
     }
   }
 
-  /** Says whether glue runs along more than half of a pocket's mouth. */
-  private static boolean closes(Area glue, Joint joint) {
-    Area area = joint.area();
-    boolean touches =
-        switch (joint.mouth()) {
-          case TOP -> glue.at().y().compareTo(area.at().y()) <= 0;
-          case BOTTOM -> glue.bottom().compareTo(area.bottom()) >= 0;
-          case LEFT -> glue.at().x().compareTo(area.at().x()) <= 0;
-          case RIGHT -> glue.right().compareTo(area.right()) >= 0;
-          case NONE -> false;
-        };
+  /** Says whether all glue together runs along more than half of a pocket's mouth. */
+  private boolean sealed(Joint joint) {
+    if (joint.mouth() == Side.NONE) {
+      return false;
+    }
     boolean level = joint.mouth() == Side.TOP || joint.mouth() == Side.BOTTOM;
-    Length along = level ? glue.width() : glue.height();
-    Length mouth = level ? area.width() : area.height();
-    return touches && along.times(2).compareTo(mouth) > 0;
+    Area area = joint.area();
+    Length from = level ? area.at().x() : area.at().y();
+    Length to = level ? area.right() : area.bottom();
+    List<Length[]> glued = new ArrayList<>();
+    design.glued().stream()
+        .filter(other -> other.on().equals(joint.on()) && other.face() == joint.face())
+        .flatMap(other -> other.glue().stream())
+        .filter(glue -> touches(glue, joint))
+        .forEach(
+            glue ->
+                glued.add(
+                    new Length[] {
+                      (level ? glue.at().x() : glue.at().y()).max(from),
+                      (level ? glue.right() : glue.bottom()).min(to)
+                    }));
+    return covered(glued).times(2).compareTo(to.minus(from)) > 0;
+  }
+
+  /** Returns how much of a line stretches cover that may lie over each other. */
+  private static Length covered(List<Length[]> stretches) {
+    stretches.sort(Comparator.comparing(stretch -> stretch[0]));
+    Length covered = Length.ZERO;
+    Optional<Length> reached = Optional.empty();
+    for (Length[] stretch : stretches) {
+      Length begin = reached.map(stretch[0]::max).orElse(stretch[0]);
+      if (stretch[1].compareTo(begin) > 0) {
+        covered = covered.plus(stretch[1].minus(begin));
+        reached = Optional.of(stretch[1]);
+      }
+    }
+    return covered;
+  }
+
+  private static boolean touches(Area glue, Joint joint) {
+    Area area = joint.area();
+    if (!glue.overlaps(area)) {
+      return false;
+    }
+    return switch (joint.mouth()) {
+      case TOP -> glue.at().y().compareTo(area.at().y()) <= 0;
+      case BOTTOM -> glue.bottom().compareTo(area.bottom()) >= 0;
+      case LEFT -> glue.at().x().compareTo(area.at().x()) <= 0;
+      case RIGHT -> glue.right().compareTo(area.right()) >= 0;
+      case NONE -> false;
+    };
   }
 
   private void add(FindingKind kind, Place place, Message sentence) {

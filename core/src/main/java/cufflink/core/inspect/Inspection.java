@@ -49,6 +49,7 @@ public final class Inspection {
     inspection.findings.addAll(LayerInspection.inspect(design));
     design.pieces().forEach(inspection::checkScores);
     inspection.findings.addAll(GlueInspection.inspect(design));
+    inspection.findings.addAll(OpeningInspection.inspect(design));
     closed.ifPresentOrElse(inspection::checkClosed, inspection::noteTear);
     item.ifPresent(inspection::checkItem);
     inspection.checkGoal(goal);

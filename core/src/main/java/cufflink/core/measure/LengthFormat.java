@@ -113,7 +113,7 @@ public final class LengthFormat extends Speaker {
    * Writes a length for a drawing, where there is no room for words.
    *
    * @param length any length
-   * @return the nearest mark, and whether the length is over or under it
+   * @return the nearest mark, and that it is not quite that if it is not
    */
   public String brief(Length length) {
     Length mark = marks.nearest(length.abs());
@@ -123,7 +123,7 @@ public final class LengthFormat extends Speaker {
     if (off == 0) {
       return text;
     }
-    return language().say(off > 0 ? "length.brief-over" : "length.brief-under", text);
+    return language().say("length.brief-off", text);
   }
 
   /**

@@ -172,10 +172,12 @@ final class DesignBuilder {
     }
     if (template.round()) {
       Length radius = Length.ofUnits(third.units() / 2);
-      return Opening.round(turn.id(), label, template.kind(), new Opening.Round(at, radius));
+      return Opening.round(turn.id(), label, template.kind(), new Opening.Round(at, radius))
+          .across(template.across());
     }
     Area area = new Area(at, third, fourth);
-    return new Opening(turn.id(), label, template.kind(), area.corners(), Optional.empty());
+    return new Opening(
+        turn.id(), label, template.kind(), area.corners(), Optional.empty(), template.across());
   }
 
   private Length side(Formula formula, Presence presence) {

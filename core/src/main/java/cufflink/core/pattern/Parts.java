@@ -83,9 +83,14 @@ record Parts(
    * @param kind what it is for
    * @param round whether it is a circle
    * @param shape the x and y of the centre and the diameter of a circle, or x, y, width and height
+   * @param across the scores that it crosses on purpose
    */
   record OpeningTemplate(
-      Presence presence, Opening.Kind kind, boolean round, List<Formula> shape) {}
+      Presence presence,
+      Opening.Kind kind,
+      boolean round,
+      List<Formula> shape,
+      List<String> across) {}
 
   /**
    * A score or slit.

@@ -121,7 +121,8 @@ final class PartsCompiler {
         Repeats.presence(id, section),
         section.oneOf("kind", Opening.Kind.class, Opening.Kind.WINDOW),
         round,
-        section.lengths(shape, round ? 3 : 4));
+        section.lengths(shape, round ? 3 : 4),
+        section.items("across").stream().map(section::plain).toList());
   }
 
   private void checkId(String id, Section section) {

@@ -10,10 +10,7 @@ import cufflink.core.plane.Segment;
 import cufflink.core.run.ScoreRun.Setup;
 import cufflink.core.run.ScoreRun.Stop;
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -81,32 +78,18 @@ public record ScoreJob(List<Batch> batches) {
    * @return the plan; pieces that are turned come up again at each of their settings
    */
   public static ScoreJob of(List<ScoreRun> runs, int copies) {
-    Map<List<Length>, List<Item>> items = new LinkedHashMap<>();
+    List<Item> items = new ArrayList<>();
     for (ScoreRun run : runs) {
       int count = Math.multiplyExact(run.piece().count(), copies);
       boolean dotted = needsDot(run);
       for (Setup setup : run.setups()) {
-        List<Length> stops = setup.stops().stream().map(Stop::at).distinct().toList();
         boolean isFirst = setup == run.setups().get(0);
         Optional<Dot> dot =
             dotted ? Optional.of(Dot.of(run.piece(), setup.lie(), isFirst)) : Optional.empty();
-        items
-            .computeIfAbsent(stops, each -> new ArrayList<>())
-            .add(new Item(run, setup, count, dot));
+        items.add(new Item(run, setup, count, dot));
       }
     }
-    List<Batch> batches = new ArrayList<>();
-    items.forEach((stops, together) -> batches.add(new Batch(stops, together)));
-    batches.sort(Comparator.comparingInt(batch -> order(batch.items())));
-    return new ScoreJob(batches);
-  }
-
-  /** A piece is scored on its width before it is turned, so a batch waits for its last turning. */
-  private static int order(List<Item> items) {
-    return items.stream()
-        .mapToInt(item -> item.run().setups().indexOf(item.setup()))
-        .max()
-        .orElse(0);
+    return new ScoreJob(Batches.of(items));
   }
 
   /**

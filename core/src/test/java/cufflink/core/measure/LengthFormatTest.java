@@ -52,8 +52,8 @@ class LengthFormatTest {
   void brief_marksWhatIsOffByASign() {
     LengthFormat format = plain("1/16in");
     assertEquals("5 3/16", format.brief(Length.parse("131.7625 mm")));
-    assertEquals("just over 5 3/16", format.brief(Length.parse("131.8 mm")));
-    assertEquals("just under 5 3/16", format.brief(Length.parse("131.7 mm")));
+    assertEquals("≈ 5 3/16", format.brief(Length.parse("131.8 mm")));
+    assertEquals("≈ 5 3/16", format.brief(Length.parse("131.7 mm")));
   }
 
   @Test

@@ -67,7 +67,7 @@ class MannerTest {
         List.of(
             "Pencil its outline on this face; cut from the corners towards the middle of each"
                 + " side.",
-            "Push the punch in from the edge until it stops 9 deep.",
+            "Push the punch in from the edge; the notch is then 9 deep.",
             "Punch both ends, then cut between them along a metal rule.",
             "Set the punch on the pencil mark, on a cutting mat."),
         List.of(Opening.Kind.WINDOW, Opening.Kind.NOTCH, Opening.Kind.SLOT, Opening.Kind.HOLE)

@@ -139,9 +139,9 @@ class ScoreJobTest {
         Length.ZERO);
   }
 
-  /** What is scored on the second face comes after all that is scored on the first. */
+  /** A piece once taken up is finished before the next. */
   @Test
-  void of_batches_comeInTheOrderOfTheirTurns() {
+  void of_batches_finishAPieceBeforeTheNext() {
     Piece both =
         Strips.piece(
             100,
@@ -153,13 +153,40 @@ class ScoreJobTest {
             List.of());
     Piece one = Strips.piece(90, 50, List.of(Strips.upright("d", Fold.VALLEY, 45, 50)), List.of());
     ScoreJob job = ScoreJob.of(List.of(run(both), run(one)), 1);
-    List<Integer> turns =
+    List<String> order =
         job.batches().stream()
-            .map(each -> each.items().get(0))
-            .map(item -> item.run().setups().indexOf(item.setup()))
+            .flatMap(each -> each.items().stream())
+            .map(
+                item ->
+                    item.run().piece().width().toMillimetres()
+                        + " "
+                        + item.run().setups().indexOf(item.setup()))
             .toList();
-    assertEquals(turns.stream().sorted().toList(), turns);
-    assertEquals(4, turns.size());
+    assertEquals(List.of("100.0 0", "100.0 1", "100.0 2", "90.0 0"), order);
+  }
+
+  /** Two pieces of which each would have to wait for the other are scored one after the other. */
+  @Test
+  void of_piecesThatWaitForEachOther_areScoredAlone() {
+    Piece first =
+        Strips.piece(
+            100,
+            100,
+            List.of(
+                Strips.upright("a", Fold.MOUNTAIN, 30, 100),
+                Strips.level("b", Fold.MOUNTAIN, 40, 100)),
+            List.of());
+    Piece second =
+        Strips.piece(
+            100,
+            100,
+            List.of(
+                Strips.upright("a", Fold.MOUNTAIN, 40, 100),
+                Strips.level("b", Fold.MOUNTAIN, 30, 100)),
+            List.of());
+    ScoreJob job = ScoreJob.of(List.of(run(first), run(second)), 1);
+    assertEquals(4, job.batches().size());
+    assertTrue(job.batches().stream().allMatch(batch -> batch.items().size() == 1));
   }
 
   @Test

@@ -189,7 +189,7 @@ class ScoreRunTest {
         "groove 45 mm, 1 to the left of it",
         new Directions(RIDGE_INSIDE).groove(Length.ofMillimetres(44)).orElseThrow().say(FORMAT));
     assertEquals(
-        "groove 5 3/8 in, 1/32 to the right of it",
+        "groove 5 3/8 inch, 1/32 to the right of it",
         new Directions(INTO_DENT).groove(Length.ofInches(173, 32)).orElseThrow().say(FORMAT));
   }
 

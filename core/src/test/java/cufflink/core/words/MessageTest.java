@@ -25,7 +25,7 @@ class MessageTest {
     Length inch = Length.ofInches(2, 1);
     Message message = Message.of("length.size", inch, Written.brief(inch));
     assertEquals("2 × 2", message.say(INCHES));
-    assertEquals("51 (then a hair less) × just under 51", message.say(METRIC));
+    assertEquals("51 (then a hair less) × ≈ 51", message.say(METRIC));
   }
 
   @Test

@@ -26,7 +26,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
-import java.util.function.IntConsumer;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
@@ -46,7 +45,7 @@ final class CutSentence {
     this.job = derivation.job();
   }
 
-  Node sentence(Optional<PaperPlan> plan, IntConsumer choose) {
+  Node sentence(Optional<PaperPlan> plan) {
     Papers papers = job.papers();
     PaperChoice card =
         new PaperChoice(
@@ -76,10 +75,7 @@ final class CutSentence {
             second.show(
                 Message.of(
                     "cut.plan",
-                    second.choice(
-                        Words.say(PlanWords.title(each.kind(), each.isTrial())),
-                        Words.say("cut.plan-hint"),
-                        () -> plans(choose)),
+                    PlanWords.title(each.kind(), each.isTrial()),
                     PlanWords.sheets(each.plan()),
                     second.choice(
                         Words.say("cut.trimmer"), Words.say("cut.trimmer-hint"), this::trimmers))));
@@ -98,18 +94,6 @@ final class CutSentence {
     label.getStyleClass().add("trouble");
     label.setWrapText(true);
     return label;
-  }
-
-  private List<MenuItem> plans(IntConsumer choose) {
-    List<MenuItem> items = new ArrayList<>();
-    List<PaperPlan> plans = bench.cutter().plans().get();
-    for (int i = 0; i < plans.size(); i++) {
-      int index = i;
-      PaperPlan each = plans.get(i);
-      String title = Words.say(PlanWords.title(each.kind(), each.isTrial()));
-      items.add(Sentence.item(title, () -> choose.accept(index)));
-    }
-    return items;
   }
 
   private String copies() {

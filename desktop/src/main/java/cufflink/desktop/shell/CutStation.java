@@ -119,7 +119,7 @@ final class CutStation implements StationView {
     bench.cutter().ask(derivation, bench.drawer());
     Place place = places.at(derivation);
     show(place);
-    return new CutSentence(bench, derivation).sentence(plan(), this::choose);
+    return new CutSentence(bench, derivation).sentence(plan());
   }
 
   /** Sets the slider to where the cutting of the present paper has got. */

@@ -20,6 +20,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.MouseEvent;
@@ -31,6 +32,9 @@ import javafx.scene.layout.VBox;
 public final class MainWindow extends StackPane {
   private static final Set<FindingKind> FITTING =
       Set.of(FindingKind.OFF_THE_SHEET, FindingKind.ENVELOPE_TOO_SMALL);
+
+  private static final PseudoClass LOW = PseudoClass.getPseudoClass("low");
+  private static final double LOW_HEIGHT = 760;
 
   private final Workbench bench;
   private final Projects projects;
@@ -88,6 +92,10 @@ public final class MainWindow extends StackPane {
               focusMain();
             });
     bench.folding().folder().answered().addListener((property, before, now) -> refresh());
+    heightProperty()
+        .addListener(
+            (property, before, now) ->
+                pseudoClassStateChanged(LOW, now.doubleValue() < LOW_HEIGHT));
     new Keys(this, bench, projects, stations, toggleTheme).attach();
     refresh();
   }

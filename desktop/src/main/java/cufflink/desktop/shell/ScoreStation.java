@@ -26,17 +26,19 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
 
 /** Where to score? The piece as it lies on the board, one way of lying after another. */
 final class ScoreStation implements StationView {
   /** Room for a number of two figures and a fraction, so that the words stay where they are. */
-  private static final double NUMBER = 120;
+  private static final double NUMBER = 104;
 
   private final Workbench bench;
   private final Runnable redraw;
@@ -190,12 +192,12 @@ final class ScoreStation implements StationView {
     int count = steps(derivation).size();
     Label where = new Label(Words.say("score.step", place.now() + 1, count));
     Steady.width(where, Words.say("score.step", count, count));
-    HBox foot = new HBox(number, words);
-    if (count > 1) {
-      foot.getChildren().addAll(button("step.back", -1), where, button("step.on", 1));
-    }
-    foot.getStyleClass().add("foot");
-    return foot;
+    where.setAlignment(Pos.CENTER);
+    HBox above = new HBox(number, words);
+    above.getStyleClass().add("told");
+    HBox foot = new HBox(button("step.back", -1), where, button("step.on", 1));
+    foot.getStyleClass().addAll("foot", "at-right");
+    return count > 1 ? new VBox(above, foot) : new VBox(above);
   }
 
   private Button button(String key, int direction) {

@@ -48,6 +48,7 @@ final class ShelfView extends VBox {
   private final TextField search = new TextField();
   private Wish wish = Wish.ANYTHING;
   private Marks shown;
+  private boolean waitsForCards;
   private List<Stand> drawn = List.of();
 
   /** What is looked for, by which ruler. */
@@ -111,8 +112,9 @@ final class ShelfView extends VBox {
 
   /** Gives the keyboard to the first card, so that Enter takes it up and the arrows go on. */
   void focusFirst() {
-    if (table.getChildren().isEmpty()) {
-      search.requestFocus();
+    waitsForCards = table.getChildren().isEmpty();
+    if (waitsForCards) {
+      requestFocus();
     } else {
       table.getChildren().get(0).requestFocus();
     }
@@ -369,6 +371,9 @@ final class ShelfView extends VBox {
             .toList();
     if (!table.getChildren().equals(laid)) {
       table.getChildren().setAll(laid);
+    }
+    if (waitsForCards && isFocused() && !laid.isEmpty()) {
+      focusFirst();
     }
     boolean known = finder.answerTo(looked()).isPresent();
     note.setText(known && laid.isEmpty() ? Words.say("shelf.none") : "");
