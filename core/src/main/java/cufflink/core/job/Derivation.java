@@ -6,6 +6,7 @@ import cufflink.core.finding.Finding;
 import cufflink.core.finding.Finding.Place;
 import cufflink.core.finding.Finding.Severity;
 import cufflink.core.finding.FindingKind;
+import cufflink.core.fold.Thickness;
 import cufflink.core.inspect.FoldReport;
 import cufflink.core.inspect.Inspection;
 import cufflink.core.layers.ClosedState;
@@ -28,9 +29,15 @@ import java.util.function.BooleanSupplier;
  * @param made what the design comes to, unless a number in it makes no sense
  * @param findings what would go wrong at the table
  * @param settled every value, allowances reckoned among them
+ * @param thickness how thick the closed card is and what it weighs, once it has been folded
  */
 public record Derivation(
-    Job job, Pattern pattern, Optional<Made> made, List<Finding> findings, Values settled) {
+    Job job,
+    Pattern pattern,
+    Optional<Made> made,
+    List<Finding> findings,
+    Values settled,
+    Optional<Thickness> thickness) {
 
   /**
    * What follows from a design.
@@ -80,7 +87,7 @@ public record Derivation(
             findings.addAll(
                 Inspection.inspect(
                     each.design(), each.closed(), job.goal(), job.item(), job.order().raised())));
-    return new Derivation(job, pattern, made, findings, evaluation.settled());
+    return new Derivation(job, pattern, made, findings, evaluation.settled(), Optional.empty());
   }
 
   /**
@@ -94,8 +101,9 @@ public record Derivation(
       return this;
     }
     List<Finding> all = new ArrayList<>(findings);
-    all.addAll(FoldReport.of(made.get().card(), job.materials(), stops).findings());
-    return new Derivation(job, pattern, made, all, settled);
+    FoldReport report = FoldReport.of(made.get().card(), job.materials(), stops);
+    all.addAll(report.findings());
+    return new Derivation(job, pattern, made, all, settled, report.thickness());
   }
 
   private static Finding noPaper(Design design) {

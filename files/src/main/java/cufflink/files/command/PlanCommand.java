@@ -2,10 +2,7 @@ package cufflink.files.command;
 
 import cufflink.core.finding.Finding;
 import cufflink.core.job.Derivation;
-import cufflink.core.layers.ClosedState;
 import cufflink.core.measure.LengthFormat;
-import cufflink.core.run.Move;
-import cufflink.core.run.Moves;
 import cufflink.files.export.PlanJson;
 import cufflink.files.words.Words;
 import java.io.PrintWriter;
@@ -57,50 +54,8 @@ final class PlanCommand implements Callable<Integer> {
     if (!answer.reason().isEmpty()) {
       out.println(answer.reason());
     }
-    derivation.made().ifPresent(made -> print(made, derivation, format, out));
+    new PlanText(derivation, format, out).print();
     printFindings(derivation.findings(), format, out);
-  }
-
-  private static void print(
-      Derivation.Made made, Derivation derivation, LengthFormat format, PrintWriter out) {
-    made.closed()
-        .filter(ClosedState::isFlat)
-        .ifPresent(
-            closed ->
-                out.println(
-                    Words.say(
-                        "command.closed",
-                        format.size(closed.width(), closed.height()),
-                        closed.mostPlies())));
-    made.design()
-        .pieces()
-        .forEach(
-            piece ->
-                out.println(
-                    Words.say(
-                        "command.cut",
-                        piece.count(),
-                        piece.label(),
-                        format.size(piece.width(), piece.height()))));
-    made.design()
-        .layers()
-        .forEach(
-            layer ->
-                out.println(
-                    Words.say(
-                        "command.cut",
-                        1,
-                        layer.label(),
-                        format.size(layer.width(), layer.height()))));
-    Moves.of(made.design(), derivation.job().habit(), derivation.job().order().copies())
-        .forEach(move -> out.println(line(move, format)));
-  }
-
-  private static String line(Move move, LengthFormat format) {
-    String words = move.words().say(format);
-    return move instanceof Move.Lay lay
-        ? Words.say("command.lay", lay.piece().label(), words)
-        : "  " + words;
   }
 
   static void printFindings(List<Finding> findings, LengthFormat format, PrintWriter out) {

@@ -22,6 +22,7 @@ import cufflink.core.run.Stroke;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Surface;
 import cufflink.core.words.Message;
+import cufflink.files.words.Amounts;
 import cufflink.files.words.Words;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -106,6 +107,9 @@ public final class JobSheet {
             derivation.pattern().name(),
             format.size(made.design().finishedWidth(), made.design().finishedHeight()),
             Words.say(derivation.job().marks().inInches() ? "unit.inches" : "unit.millimetres")));
+    if (derivation.thickness().isPresent()) {
+      pages.line(Amounts.of(derivation.thickness().get(), format));
+    }
     writeFindings();
     writePiece(made.design().base());
     writeCuts(made.design());

@@ -15,6 +15,7 @@ import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.finding.Finding;
+import cufflink.core.fold.Thickness;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.layers.ClosedState;
@@ -45,6 +46,8 @@ public final class PlanJson {
           .build();
 
   private final LengthFormat format;
+  private static final double TENTHS = 10;
+
   private final JsonNumbers numbers;
 
   /**
@@ -74,6 +77,7 @@ public final class PlanJson {
       root.put("why", reason);
     }
     derivation.made().ifPresent(made -> design(root, made));
+    derivation.thickness().ifPresent(all -> thickness(root, all));
     derivation
         .made()
         .ifPresent(made -> new MovesJson(format).write(root, moves(made, derivation.job())));
@@ -178,6 +182,13 @@ public final class PlanJson {
     ArrayNode notes = root.putArray("notes");
     design.notes().forEach(note -> notes.add(note.say(format)));
     made.closed().ifPresent(closed -> root.set("closed", closed(closed)));
+  }
+
+  private void thickness(ObjectNode root, Thickness all) {
+    ObjectNode closed =
+        root.has("closed") ? (ObjectNode) root.get("closed") : root.putObject("closed");
+    all.thickest().ifPresent(region -> numbers.length(closed, "thickness", region.thick()));
+    closed.put("grams", Math.round(all.grams() * TENTHS) / TENTHS);
   }
 
   private ObjectNode closed(ClosedState closed) {

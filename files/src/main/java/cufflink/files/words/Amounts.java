@@ -1,8 +1,8 @@
 package cufflink.files.words;
 
+import cufflink.core.fold.Thickness;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
-import cufflink.core.measure.Marks;
 import java.util.Locale;
 
 /** Writes thickness and weight in the units that go with the reader's ruler. */
@@ -28,8 +28,19 @@ public final class Amounts {
     }
     Length part = Length.ofInches(1, FINEST_PARTS);
     long parts = Math.max(1, Math.round(thick.toMillimetres() / part.toMillimetres()));
-    return Words.on(Marks.SIXTEENTHS, LengthFormat.Fractions.TYPESET)
-        .withUnitExactly(part.times(parts));
+    return format.withUnitExactly(part.times(parts));
+  }
+
+  /**
+   * Says how thick the closed card is and what it weighs.
+   *
+   * @param all what was found by folding it
+   * @param format the reader's ruler
+   * @return a sentence
+   */
+  public static String of(Thickness all, LengthFormat format) {
+    Length thickest = all.thickest().map(Thickness.Region::thick).orElse(Length.ZERO);
+    return Words.say("sheet.thick", thickness(thickest, format), weight(all.grams(), format));
   }
 
   /**

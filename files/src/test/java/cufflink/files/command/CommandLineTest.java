@@ -105,6 +105,33 @@ class CommandLineTest {
         text);
   }
 
+  /** All that a maker needs, counts with copies: cuts, slits, joints, notes, thickness, weight. */
+  @Test
+  void plan_inWords_leavesNothingOut() {
+    assertEquals(0, run("plan", "woven-panel", "--copies", "3"));
+    String text = out.toString();
+    assertTrue(text.contains("Cut 6 weave strip, 77 × 144"), text);
+    assertTrue(text.contains("Cut 3 cover layer"), text);
+    assertTrue(text.contains("Upper cut: "), text);
+    assertTrue(text.contains("3 pieces alike."), text);
+    assertTrue(text.contains("woven through the"), text);
+    assertTrue(text.contains("Fold in this order"), text);
+    // The trade's own figure for its parts at 250 and 120 grams; common practice, no source.
+    assertTrue(text.contains("weighs 24 g"), text);
+  }
+
+  @Test
+  void plan_asJson_carriesMovesAndWhatTheClosedCardIs() throws IOException {
+    assertEquals(0, run("plan", "woven-panel", "--json"));
+    JsonNode plan = MAPPER.readTree(out.toString());
+    assertEquals("lay", plan.path("moves").get(0).path("act").asText());
+    assertEquals("base", plan.path("moves").get(0).path("piece").asText());
+    assertEquals("score", plan.path("moves").get(1).path("act").asText());
+    assertEquals(2, plan.path("moves").get(1).path("line").size());
+    assertEquals(24.0, plan.path("closed").path("grams").asDouble(), 0.05);
+    assertTrue(plan.path("closed").path("thickness").asDouble() > 1);
+  }
+
   @Test
   void check_findings_giveExitCodeOne() throws IOException {
     assertEquals(

@@ -1,0 +1,102 @@
+package cufflink.files.command;
+
+import cufflink.core.card.StageOrder;
+import cufflink.core.design.Design;
+import cufflink.core.design.Stage;
+import cufflink.core.job.Derivation;
+import cufflink.core.layers.ClosedState;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.run.Gluing;
+import cufflink.core.run.Move;
+import cufflink.core.run.Moves;
+import cufflink.core.words.Message;
+import cufflink.files.words.Amounts;
+import cufflink.files.words.Words;
+import java.io.PrintWriter;
+import java.util.List;
+
+/** Prints all that a maker needs: what is cut, scored, cut again, folded and glued. */
+final class PlanText {
+  private final Derivation derivation;
+  private final LengthFormat format;
+  private final PrintWriter out;
+  private final int copies;
+
+  PlanText(Derivation derivation, LengthFormat format, PrintWriter out) {
+    this.derivation = derivation;
+    this.format = format;
+    this.out = out;
+    this.copies = derivation.job().order().copies();
+  }
+
+  void print() {
+    derivation.made().ifPresent(this::print);
+    derivation.thickness().ifPresent(all -> out.println(Amounts.of(all, format)));
+  }
+
+  private void print(Derivation.Made made) {
+    Design design = made.design();
+    made.closed()
+        .filter(ClosedState::isFlat)
+        .ifPresent(
+            closed ->
+                say(
+                    "command.closed",
+                    format.size(closed.width(), closed.height()),
+                    closed.mostPlies()));
+    design
+        .pieces()
+        .forEach(
+            piece ->
+                say(
+                    "command.cut",
+                    piece.count() * copies,
+                    piece.label(),
+                    format.size(piece.width(), piece.height())));
+    design
+        .layers()
+        .forEach(
+            layer ->
+                say(
+                    "command.cut",
+                    copies,
+                    layer.label(),
+                    format.size(layer.width(), layer.height())));
+    Moves.of(design, derivation.job().habit(), copies).forEach(move -> out.println(line(move)));
+    stages(StageOrder.of(design));
+    glue(design);
+    list("sheet.worth", design.notes());
+  }
+
+  private void say(String key, Object... details) {
+    out.println(Words.say(key, details));
+  }
+
+  private String line(Move move) {
+    String words = move.words().say(format);
+    return move instanceof Move.Lay lay
+        ? Words.say("command.lay", lay.piece().label(), words)
+        : "  " + words;
+  }
+
+  private void stages(List<Stage> stages) {
+    list("slip.in-this-order", stages.stream().map(each -> Message.plain(each.title())).toList());
+  }
+
+  private void glue(Design design) {
+    boolean raised = derivation.job().order().raised();
+    list(
+        "sheet.layers",
+        design.layers().stream().map(layer -> Gluing.of(layer, design, raised)).toList());
+    list("sheet.glue", design.joints().stream().map(joint -> Gluing.of(joint, design)).toList());
+    design.zones().forEach(zone -> say("sheet.zone", zone.label()));
+  }
+
+  /** Prints lines that belong together under their heading. */
+  private void list(String heading, List<Message> lines) {
+    if (!lines.isEmpty()) {
+      say(heading);
+      lines.forEach(line -> out.println("  " + line.say(format)));
+    }
+  }
+}
