@@ -10,6 +10,8 @@ import cufflink.core.design.Piece;
 import cufflink.core.design.Pocket;
 import cufflink.core.design.Stage;
 import cufflink.core.drawing.Influence;
+import cufflink.core.finding.FindingKind;
+import cufflink.core.fit.Goal;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.layers.ClosedState;
@@ -305,9 +307,19 @@ public final class SlipWriter {
                             SlipRow.read(
                                 new Subject.Closed(),
                                 format.briefSize(closed.width(), closed.height()),
-                                Words.say("slip.closed-size"),
+                                closed(closed),
                                 Lights.NONE)))));
     return sections;
+  }
+
+  /** A card is ready for an envelope only if it is for one and goes into it. */
+  private String closed(ClosedState closed) {
+    boolean fits =
+        derivation.findings().stream()
+            .noneMatch(each -> each.kind() == FindingKind.ENVELOPE_TOO_SMALL || each.isError());
+    return fits && derivation.job().goal() instanceof Goal.ForEnvelope wanted
+        ? Words.say("slip.closed-envelope", wanted.envelope().label())
+        : Words.say("slip.closed-size");
   }
 
   /** Writes what is glued where. */

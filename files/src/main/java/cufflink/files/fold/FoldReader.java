@@ -11,9 +11,11 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * Makes a pattern file from the crease pattern of a FOLD 1.1 or 1.2 file: its outline, its
@@ -21,6 +23,9 @@ import java.util.Map;
  * the width and the height, so that the new construction can be sized as any other.
  */
 public final class FoldReader {
+  /** Vertices nearer than this are one, in the units of the file. */
+  private static final double SAME = 1e-6;
+
   private static final ObjectMapper MAPPER = new ObjectMapper();
 
   /** More lines than any piece of paper a maker would fold. */
@@ -33,6 +38,7 @@ public final class FoldReader {
   private final JsonNode frame;
   private final String name;
   private final List<double[]> places = new ArrayList<>();
+  private final List<Integer> same = new ArrayList<>();
   private double left = Double.MAX_VALUE;
   private double top = Double.MAX_VALUE;
   private double width;
@@ -96,10 +102,14 @@ public final class FoldReader {
     StringBuilder scores = new StringBuilder();
     StringBuilder slits = new StringBuilder();
     Map<Integer, List<Integer>> border = new HashMap<>();
+    Set<Set<Integer>> drawn = new HashSet<>();
     int folds = 0;
     for (int i = 0; i < ends.size(); i++) {
       int from = vertex(ends.get(i).path(0), i);
       int to = vertex(ends.get(i).path(1), i);
+      if (from == to || !drawn.add(Set.of(from, to))) {
+        continue;
+      }
       switch (kinds.get(i).asText("").toUpperCase(Locale.ROOT)) {
         case "B" -> {
           border.computeIfAbsent(from, each -> new ArrayList<>()).add(to);
@@ -134,6 +144,7 @@ public final class FoldReader {
       if (!Double.isFinite(x) || !Double.isFinite(y) || !flat) {
         throw new BadFoldException("fold.place", places.size());
       }
+      same.add(first(x, y));
       places.add(new double[] {x, y});
       left = Math.min(left, x);
       top = Math.min(top, y);
@@ -152,7 +163,17 @@ public final class FoldReader {
     if (vertex < 0 || vertex >= places.size()) {
       throw new BadFoldException("fold.vertex", edge, places.size());
     }
-    return vertex;
+    return same.get(vertex);
+  }
+
+  /** Both sides of a slit have corners of their own, which lie at one place while it is flat. */
+  private int first(double x, double y) {
+    for (int i = 0; i < places.size(); i++) {
+      if (Math.hypot(places.get(i)[0] - x, places.get(i)[1] - y) <= SAME) {
+        return i;
+      }
+    }
+    return places.size();
   }
 
   private void line(StringBuilder into, String id, int from, int to, String more) {

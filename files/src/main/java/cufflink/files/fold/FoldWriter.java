@@ -7,12 +7,16 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.core.assembly.Pose;
 import cufflink.core.card.FoldModel;
+import cufflink.core.design.Opening;
+import cufflink.core.design.Piece;
 import cufflink.core.flat.Crease;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
 import cufflink.core.layers.LayerOrder;
 import cufflink.core.measure.Tolerance;
+import cufflink.core.plane.Point;
 import cufflink.core.space.Vec;
+import java.awt.geom.Line2D;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -139,7 +143,7 @@ public final class FoldWriter {
     double[] closed = model.turns(model.closing());
     for (Edge edge : edges) {
       ends.addArray().add(edge.from()).add(edge.to());
-      kinds.add(edge.crease() < 0 ? "B" : assignment(edge.crease()));
+      kinds.add(edge.crease() < 0 ? rim(edge) : assignment(edge.crease()));
       angles.add(edge.crease() < 0 ? 0 : Math.toDegrees(closed[edge.crease()]));
     }
     ArrayNode faces = root.putArray("faces_vertices");
@@ -173,6 +177,33 @@ public final class FoldWriter {
   private Spot place(int vertex) {
     int[] corner = corners.get(vertex);
     return facets.get(corner[0]).corners().get(corner[1]);
+  }
+
+  /** Where a facet ends it is the border of the sheet with its notches, or it is cut within. */
+  private String rim(Edge edge) {
+    Spot from = place(edge.from());
+    Spot to = place(edge.to());
+    Spot middle = new Spot((from.x() + to.x()) / 2, (from.y() + to.y()) / 2);
+    Piece piece = model.flat().piece();
+    boolean isBorder =
+        runsAlong(piece.outline(), middle)
+            || piece.openings().stream()
+                .filter(opening -> opening.kind() == Opening.Kind.NOTCH)
+                .anyMatch(notch -> runsAlong(notch.outline(), middle));
+    return isBorder ? "B" : "C";
+  }
+
+  private static boolean runsAlong(List<Point> outline, Spot place) {
+    for (int i = 0; i < outline.size(); i++) {
+      Spot one = Spot.from(outline.get(i));
+      Spot other = Spot.from(outline.get((i + 1) % outline.size()));
+      double beside =
+          Line2D.ptSegDist(one.x(), one.y(), other.x(), other.y(), place.x(), place.y());
+      if (beside <= Tolerance.FOLDED.length()) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private String assignment(int crease) {

@@ -7,6 +7,8 @@ import static org.junit.jupiter.api.Assumptions.assumeTrue;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import cufflink.core.design.Design;
+import cufflink.core.design.Piece;
+import cufflink.core.design.Score;
 import cufflink.core.job.Derivation;
 import cufflink.core.measure.Parsed;
 import cufflink.core.pattern.Pattern;
@@ -92,6 +94,35 @@ class FoldFileTest {
     assertEquals("foldedForm", closed.path("frame_classes").get(0).asText());
     // Two flaps over a middle, one of them over the other: three orders.
     assertEquals(3, closed.path("faceOrders").size());
+  }
+
+  /** What we write we read: the same sheet with the same folds and slits, slits as cuts. */
+  @Test
+  void ownFiles_areReadBack() throws IOException {
+    List<String> unfolded = new ArrayList<>();
+    int slits = 0;
+    for (Pattern pattern : PatternLibrary.shipped().patterns()) {
+      String text = fold(pattern.id());
+      Parsed<String> read = FoldReader.read(pattern.id() + ".fold", text);
+      Piece base = normal(pattern.id()).made().orElseThrow().card().base().flat().piece();
+      if (base.scores().stream().noneMatch(Score::folds)) {
+        unfolded.add(pattern.id());
+        continue;
+      }
+      assertEquals("", read.problem().say(Spoken.ENGLISH), pattern.id());
+      PatternFile file = PatternFile.read("own", read.orElseThrow());
+      assertEquals(List.of(), file.mistakes(), pattern.id());
+      List<String> kinds = new ArrayList<>();
+      MAPPER.readTree(text).path("edges_assignment").forEach(each -> kinds.add(each.asText()));
+      assertEquals(!base.slits().isEmpty(), kinds.contains("C"), pattern.id());
+      slits += kinds.contains("C") ? 1 : 0;
+    }
+    assertTrue(slits >= 3, "only " + slits);
+    assertEquals(List.of("ribbon-hinge-wallet", "two-way-flap", "waterfall"), sorted(unfolded));
+  }
+
+  private static List<String> sorted(List<String> names) {
+    return names.stream().sorted().toList();
   }
 
   /** A slit parts the paper: its two sides are different vertices, which fold apart. */
