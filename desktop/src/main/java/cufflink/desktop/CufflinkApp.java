@@ -15,6 +15,7 @@ import cufflink.files.words.Words;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import javafx.application.Application;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
@@ -68,6 +69,8 @@ public class CufflinkApp extends Application {
     stage.setOnHiding(event -> remember(stage, bench, files));
     stage.show();
     window.focusMain();
+    // Plurals are known by a library that is large, and needed by nothing in the first frame.
+    CompletableFuture.runAsync(() -> Words.say("shelf.count", 1));
   }
 
   private static void lay(

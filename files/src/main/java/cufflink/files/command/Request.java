@@ -10,7 +10,6 @@ import cufflink.core.job.Derivation;
 import cufflink.core.job.Edition;
 import cufflink.core.job.Job;
 import cufflink.core.job.Order;
-import cufflink.core.job.Tools;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
@@ -33,6 +32,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import picocli.CommandLine.ArgGroup;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
@@ -85,6 +85,8 @@ final class Request {
   @Option(names = "--raised", description = "Set layers on foam pads instead of gluing them flat.")
   private boolean raised;
 
+  @Mixin private HabitOptions habits = new HabitOptions();
+
   /** At most one of these may be given. */
   static final class GoalOptions {
     @Option(names = "--sheet", paramLabel = "NAME", description = "The sheet on the table.")
@@ -136,7 +138,7 @@ final class Request {
       reason = fit.told().say(format);
     }
     Job job =
-        Job.begun(pattern.name(), Edition.atHand(pattern.id()), values, Tools.usual(ruler))
+        Job.begun(pattern.name(), Edition.atHand(pattern.id()), values, habits.tools(ruler))
             .withGoal(wanted)
             .withProportionsKept(!free)
             .withOrder(order);

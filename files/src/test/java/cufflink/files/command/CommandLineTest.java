@@ -120,6 +120,16 @@ class CommandLineTest {
     assertTrue(text.contains("weighs 24 g"), text);
   }
 
+  /** A left-handed maker measures from the right; what is pressed on the inside lies inside up. */
+  @Test
+  void plan_habits_changeHowAPieceLies() throws IOException {
+    assertEquals(0, run("plan", "off-centre-gate", "--hand", "left", "--press", "inside"));
+    assertTrue(out.toString().contains("Lay it inside up"), out::toString);
+    assertTrue(out.toString().contains("from the right edge"), out::toString);
+    assertEquals(Cufflink.BAD_INPUT, run("plan", "off-centre-gate", "--hand", "both"));
+    assertTrue(err.toString().contains("“both” is not known here; write one of right, left."));
+  }
+
   @Test
   void plan_asJson_carriesMovesAndWhatTheClosedCardIs() throws IOException {
     assertEquals(0, run("plan", "woven-panel", "--json"));
