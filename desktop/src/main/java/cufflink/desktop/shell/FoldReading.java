@@ -3,6 +3,7 @@ package cufflink.desktop.shell;
 import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
 import cufflink.core.design.Face;
+import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
@@ -18,8 +19,10 @@ import cufflink.core.plane.Side;
 import cufflink.core.scene.Surface;
 import cufflink.core.space.Motion;
 import cufflink.core.space.Viewpoint;
+import cufflink.core.words.Message;
 import cufflink.files.words.Amounts;
 import cufflink.files.words.Words;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -44,6 +47,35 @@ record FoldReading(
   static boolean isWhole(Derivation derivation, FoldModel model) {
     String base = model.flat().piece().id();
     return derivation.made().filter(made -> made.design().base().id().equals(base)).isPresent();
+  }
+
+  /** Says what is glued on and yet not shown, rather than let it vanish without a word. */
+  static Optional<String> leftOut(Derivation derivation) {
+    List<String> labels =
+        derivation.made().stream()
+            .flatMap(made -> made.card().leftOut().stream())
+            .map(Joint::label)
+            .distinct()
+            .toList();
+    return labels.isEmpty()
+        ? Optional.empty()
+        : Optional.of(Words.say("fold.left-out", Message.list("list.comma", labels)));
+  }
+
+  /** Says how thick the closed card is and what it weighs. */
+  static Optional<String> thickness(Optional<FoldReport> report, LengthFormat format) {
+    return report
+        .flatMap(FoldReport::thickness)
+        .flatMap(
+            all ->
+                all.thickest()
+                    .map(
+                        thickest ->
+                            Words.say(
+                                "fold.thick",
+                                Amounts.thickness(thickest.thick(), format),
+                                Amounts.weight(all.grams(), format),
+                                thickest.plies())));
   }
 
   /** Says how many plies lie at a place and how thick they are, where the card is closed. */

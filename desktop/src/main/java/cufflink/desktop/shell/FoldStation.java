@@ -3,7 +3,6 @@ package cufflink.desktop.shell;
 import cufflink.core.card.FoldModel;
 import cufflink.core.card.StageOrder;
 import cufflink.core.design.Design;
-import cufflink.core.design.Joint;
 import cufflink.core.design.Stage;
 import cufflink.core.drawing.CatchMarks;
 import cufflink.core.drawing.FoldDrawing;
@@ -22,7 +21,6 @@ import cufflink.desktop.slip.SlipSection;
 import cufflink.desktop.slip.SlipWriter;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
-import cufflink.files.words.Amounts;
 import cufflink.files.words.Words;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -120,7 +118,11 @@ final class FoldStation implements StationView {
         all.followedBy(Message.of(moves ? "fold.sentence" : "fold.ends"))
             .followedBy(Message.of("fold.layers", lying));
     for (String more :
-        Stream.of(thickness(derivation), leftOut(derivation)).flatMap(Optional::stream).toList()) {
+        Stream.of(
+                FoldReading.thickness(report(derivation), bench.format()),
+                FoldReading.leftOut(derivation))
+            .flatMap(Optional::stream)
+            .toList()) {
       all = all.followedBy(Message.plain(more));
     }
     return sentence.show(all);
@@ -143,35 +145,6 @@ final class FoldStation implements StationView {
   private void show(Layers now) {
     layers = now;
     anew.run();
-  }
-
-  /** Says what is glued on and yet not shown, rather than let it vanish without a word. */
-  private static Optional<String> leftOut(Derivation derivation) {
-    List<String> labels =
-        derivation.made().stream()
-            .flatMap(made -> made.card().leftOut().stream())
-            .map(Joint::label)
-            .distinct()
-            .toList();
-    return labels.isEmpty()
-        ? Optional.empty()
-        : Optional.of(Words.say("fold.left-out", String.join(", ", labels)));
-  }
-
-  /** Says how thick the closed card is and what it weighs. */
-  private Optional<String> thickness(Derivation derivation) {
-    return report(derivation)
-        .flatMap(FoldReport::thickness)
-        .flatMap(
-            all ->
-                all.thickest()
-                    .map(
-                        thickest ->
-                            Words.say(
-                                "fold.thick",
-                                Amounts.thickness(thickest.thick(), bench.format()),
-                                Amounts.weight(all.grams(), bench.format()),
-                                thickest.plies())));
   }
 
   /** Returns what is folded; the card itself at any moment, once it has been folded in thought. */

@@ -56,7 +56,7 @@ final class ShelfView extends VBox {
 
   ShelfView(Workbench bench, Projects projects) {
     this.bench = bench;
-    this.shown = bench.newMarks();
+    this.shown = bench.rulers().last();
     this.finder =
         new Latest<>(
             "shelf",
@@ -103,7 +103,7 @@ final class ShelfView extends VBox {
 
   /** Looks again if the ruler has changed since. */
   void refresh() {
-    if (!shown.equals(bench.newMarks())) {
+    if (!shown.equals(bench.rulers().last())) {
       wish(wish);
     } else {
       lay();
@@ -169,7 +169,7 @@ final class ShelfView extends VBox {
     int word = WordButton.focused(head);
     wish = now;
     problem.setText("");
-    shown = bench.newMarks();
+    shown = bench.rulers().last();
     Sentence sentence = new Sentence();
     Message question =
         Message.of(
@@ -219,7 +219,8 @@ final class ShelfView extends VBox {
                         ShelfView::first,
                         "shelf.easiest",
                         each -> wish.withPriority(each))),
-            sentence.choice(ruler(bench.newMarks()), Words.say("shelf.marks-hint"), this::rulers));
+            sentence.choice(
+                ruler(bench.rulers().last()), Words.say("shelf.marks-hint"), this::rulers));
     sentence.show(question.followedBy(Message.plain(sentence.place(search))));
     head.getChildren().set(1, sentence);
     WordButton.focus(sentence, word);
@@ -240,7 +241,7 @@ final class ShelfView extends VBox {
                 Sentence.item(
                     ruler(marks),
                     () -> {
-                      bench.beginOn(marks);
+                      bench.rulers().remember(marks);
                       wish(wish);
                     }))
         .toList();
@@ -330,7 +331,7 @@ final class ShelfView extends VBox {
 
   /** Reads a size that was typed, or says why it is none. */
   private Optional<Extent> extent(String text) {
-    Parsed<StandardSizes.Size> size = StandardSizes.parse(text, bench.newMarks().unit());
+    Parsed<StandardSizes.Size> size = StandardSizes.parse(text, bench.rulers().last().unit());
     problem.setText(Words.say(size.problem()));
     return size.value().map(each -> new Extent(each.width(), each.height()));
   }

@@ -73,7 +73,7 @@ final class Stand extends VBox {
 
   /** On the shelf everything is on the ruler with which something new would be begun. */
   static LengthFormat format(Workbench bench) {
-    return Words.on(bench.newMarks(), LengthFormat.Fractions.TYPESET);
+    return Words.on(bench.rulers().last(), LengthFormat.Fractions.TYPESET);
   }
 
   /** Returns all that a stand shows: two that are alike in it look alike. */
@@ -106,7 +106,8 @@ final class Stand extends VBox {
     paper.setPrefSize(extent.x() * scale + EDGE, extent.y() * scale + EDGE);
     paper.setMinSize(paper.getPrefWidth(), paper.getPrefHeight());
     paper.setMaxSize(paper.getPrefWidth(), paper.getPrefHeight());
-    paper.show(surface -> draw(design, model, moment, surface), bench.newMarks(), format(bench));
+    paper.show(
+        surface -> draw(design, model, moment, surface), bench.rulers().last(), format(bench));
     return paper;
   }
 

@@ -31,7 +31,7 @@ public final class Choosing {
    * @param pattern the construction
    */
   public void choose(Pattern pattern) {
-    Marks marks = bench.newMarks();
+    Marks marks = bench.rulers().last();
     Values values = Relayer.relay(pattern, pattern.normalValues(), marks, Set.of());
     Job job = Job.begun(pattern.name(), bench.editions().of(pattern), values, Tools.usual(marks));
     bench.lay(job, Optional.empty());
@@ -44,7 +44,7 @@ public final class Choosing {
    * @param wish what was looked for
    */
   public void choose(Offer offer, Wish wish) {
-    Marks marks = bench.newMarks();
+    Marks marks = bench.rulers().last();
     Job job =
         Job.begun(
                 offer.pattern().name(),

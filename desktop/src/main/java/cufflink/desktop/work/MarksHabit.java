@@ -11,7 +11,7 @@ import java.util.Optional;
  * Which ruler is used, and what the sizes were on the ruler before, so that going there and back
  * ends where it began.
  */
-final class MarksHabit {
+public final class MarksHabit {
   private Marks last;
   private Optional<Move> move = Optional.empty();
 
@@ -22,11 +22,21 @@ final class MarksHabit {
     this.last = last;
   }
 
-  Marks last() {
+  /**
+   * Returns the marks used last.
+   *
+   * @return the marks
+   */
+  public Marks last() {
     return last;
   }
 
-  void remember(Marks marks) {
+  /**
+   * Chooses the marks on which something new is begun; what is on the table stays as it is.
+   *
+   * @param marks the marks
+   */
+  public void remember(Marks marks) {
     last = marks;
   }
 

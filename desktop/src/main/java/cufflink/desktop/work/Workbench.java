@@ -163,7 +163,12 @@ public final class Workbench {
     return keeping;
   }
 
-  MarksHabit rulers() {
+  /**
+   * Returns the rulers: on the one used last something new is begun.
+   *
+   * @return the habit
+   */
+  public MarksHabit rulers() {
     return habit;
   }
 
@@ -241,24 +246,6 @@ public final class Workbench {
       return own;
     }
     return own.inInches() ? Marks.HALF_MILLIMETRES : Marks.SIXTEENTHS;
-  }
-
-  /**
-   * Returns the marks on which something new is begun.
-   *
-   * @return the marks used last
-   */
-  public Marks newMarks() {
-    return habit.last();
-  }
-
-  /**
-   * Chooses the marks on which something new is begun; what is on the table stays as it is.
-   *
-   * @param marks the maker's ruler
-   */
-  public void beginOn(Marks marks) {
-    habit.remember(marks);
   }
 
   /** Shows everything in the other unit, or in the job's own again; the job stays as it is. */

@@ -103,8 +103,9 @@ class MainWindowTest {
             bench
                 .choosing()
                 .choose(OpenWindow.LIBRARY.pattern("ridge-pocket-holder").orElseThrow()));
-    robot.interact(() -> bench.sizing().type("thumb", "0"));
-    assertEquals(Optional.of(Length.ZERO), bench.job().orElseThrow().values().length("thumb"));
+    Job before = bench.job().orElseThrow();
+    robot.interact(() -> assertTrue(bench.sizing().type("thumb", "0").value().isEmpty()));
+    assertEquals(before, bench.job().orElseThrow());
   }
 
   /** Another job laid down: the changed one waits on the shelf, and comes back from there. */
@@ -237,11 +238,12 @@ class MainWindowTest {
   }
 
   @Test
-  void units_areLaidOutAnewByOneKey(FxRobot robot) {
+  void units_areShownOtherwiseByOneKey(FxRobot robot) {
     window.lay(robot, 0);
     robot.interact(() -> paper(robot).requestFocus());
     robot.push(KeyCode.SHORTCUT, KeyCode.U);
-    assertEquals(Marks.SIXTEENTHS, bench.marks());
+    assertEquals(Marks.SIXTEENTHS, bench.shownMarks());
+    assertEquals(Marks.MILLIMETRES, bench.marks());
     robot.push(KeyCode.SHORTCUT, KeyCode.U);
     assertEquals(window.demonstration().get(0).values(), bench.job().orElseThrow().values());
   }

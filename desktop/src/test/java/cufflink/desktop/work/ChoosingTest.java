@@ -95,7 +95,8 @@ class ChoosingTest {
         Optional.of(Length.ofMillimetres(151)),
         bench.job().orElseThrow().values().length("height"));
     assertTrue(
-        bench.notice().get().contains("card base, Turn-back: 227 less 0.5"), bench.notice().get());
+        bench.notice().get().contains("card base, Turn-back: 227 (then 0.5 less)"),
+        bench.notice().get());
   }
 
   @Test
@@ -170,7 +171,7 @@ class ChoosingTest {
     assertTrue(
         score.contains(
             "notch at the mouth: half a circle 24 across, its middle 55 from the left"
-                + " and 0 below the top. Push the punch in from the edge until it stops 12 deep."),
+                + " and 0 below the top. Push the punch in from the edge; the notch is then 12 deep."),
         score::toString);
   }
 

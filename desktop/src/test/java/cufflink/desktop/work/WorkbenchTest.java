@@ -58,10 +58,13 @@ class WorkbenchTest {
 
   @Test
   void type_zeroOrTenMetres_isAFindingAndNoCrash() {
-    bench.sizing().type("left", "0");
-    assertTrue(derivation().findings().stream().anyMatch(Finding::isError));
-    bench.sizing().type("left", "9999");
-    assertTrue(derivation().findings().stream().anyMatch(Finding::isError));
+    // Of nought nothing can be made: it is told, and not taken.
+    assertTrue(bench.sizing().type("left", "0").value().isEmpty());
+    assertTrue(derivation().findings().stream().noneMatch(Finding::isError));
+    bench.sizing().type("left", "99");
+    assertTrue(bench.sizing().type("left", "9999").value().isEmpty());
+    // Not 99 either, which was only on the way.
+    assertEquals(Length.ofMillimetres(66), length("left"));
     bench.sizing().type("width", "0");
     bench.sizing().type("width", "100");
     assertEquals(Length.ofMillimetres(100), length("width"));

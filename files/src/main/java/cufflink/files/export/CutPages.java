@@ -63,7 +63,7 @@ final class CutPages {
     for (TrimRun.Setting setting : run.settings()) {
       String number = format.format(setting.fence());
       for (TrimStep step : setting.steps()) {
-        pages.row(number, TrimDirections.told(step).say(format));
+        pages.step(number, TrimDirections.told(step).say(format));
         number = "";
       }
     }

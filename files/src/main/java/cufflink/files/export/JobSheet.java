@@ -94,6 +94,7 @@ public final class JobSheet {
         sheet.writeSummary(made, plans);
       }
       PdfTemplate.write(document, fonts, printer.size(), made.design(), derivation.job().marks());
+      PageNumbers.write(document, fonts);
       document.save(out);
     }
   }
@@ -212,14 +213,14 @@ public final class JobSheet {
         Piece piece = item.run().piece();
         for (ScoreRun.Stop stop : item.setup().stops()) {
           int passes = ScoreJob.passes(made.design(), piece, stop.stroke());
-          pages.row(
+          pages.step(
               format.format(stop.at()),
               directions.often(directions.stop(stop), passes).say(format));
         }
         for (Stroke stroke : item.setup().ruled()) {
           int passes = ScoreJob.passes(made.design(), piece, stroke);
           Message ruled = directions.ruled(piece, item.setup().lie(), stroke);
-          pages.row(Words.say("sheet.rule"), directions.often(ruled, passes).say(format));
+          pages.step(Words.say("sheet.rule"), directions.often(ruled, passes).say(format));
         }
       }
     }
@@ -239,7 +240,7 @@ public final class JobSheet {
         pages.line(directions.layForCutting(run).say(format));
       }
       for (SecondCut cut : here) {
-        pages.row(piece.label(), cut.told().say(format));
+        pages.step(piece.label(), cut.told().say(format));
       }
     }
   }

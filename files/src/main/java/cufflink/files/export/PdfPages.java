@@ -1,5 +1,7 @@
 package cufflink.files.export;
 
+import cufflink.core.flat.Spot;
+import cufflink.core.scene.Ink;
 import java.io.Closeable;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -15,7 +17,11 @@ final class PdfPages implements Closeable {
   /** What ordinary printers leave white on each side, in points: 12 mm. */
   static final double MARGIN = 12 * PdfPen.POINTS;
 
+  /** Room below the text for the number of the page, in points. */
+  static final double FOOT = 16;
+
   private static final double LINE = 1.35;
+  private static final double BOX = 9;
 
   /** A longer text may be broken over pages. */
   private static final int MOST_KEPT = 12;
@@ -62,7 +68,7 @@ final class PdfPages implements Closeable {
 
   /** Makes sure that a part of a height fits on the page, beginning a new one if it does not. */
   void need(double room) throws IOException {
-    if (y + room > height - MARGIN) {
+    if (y + room > height - MARGIN - FOOT) {
       newPage();
     }
   }
@@ -86,22 +92,51 @@ final class PdfPages implements Closeable {
     write(fonts.bold(), 22, 0, text);
   }
 
+  /** Writes something to be done, with a box to tick at the right. */
+  void step(String number, String text) throws IOException {
+    double before = y;
+    row(number, text, 2 * BOX);
+    // The row may have gone to a new page; its first line is always below the top of that.
+    double line = y < before ? MARGIN : before;
+    double bottom = line + 12 * LINE;
+    double left = width - MARGIN - BOX;
+    pen.stroke(
+        List.of(
+            new Spot(left, bottom),
+            new Spot(left, bottom - BOX),
+            new Spot(left + BOX, bottom - BOX),
+            new Spot(left + BOX, bottom),
+            new Spot(left, bottom)),
+        Ink.DIMENSION,
+        0,
+        0);
+  }
+
   /** Writes a number in the left column and what it is beside it. */
   void row(String number, String text) throws IOException {
+    row(number, text, 0);
+  }
+
+  private void row(String number, String text, double right) throws IOException {
     double column = Math.max(110, PdfFonts.width(fonts.bold(), number, 12) + 14);
-    int lines = wrap(fonts.plain(), 11, text, width - 2 * MARGIN - column).size();
+    int lines = wrap(fonts.plain(), 11, text, width - 2 * MARGIN - column - right).size();
     // The number and its text stay together, so that both begin on one line of one page.
     need(Math.max(12, 11 * Math.min(lines, MOST_KEPT)) * LINE);
     double start = y;
     write(fonts.bold(), 12, 0, number);
     double after = y;
     y = start;
-    write(fonts.plain(), 11, column, text);
+    write(fonts.plain(), 11, column, text, right);
     y = Math.max(y, after);
   }
 
   private void write(PDFont font, double size, double indent, String text) throws IOException {
-    for (String line : wrap(font, size, text, width - 2 * MARGIN - indent)) {
+    write(font, size, indent, text, 0);
+  }
+
+  private void write(PDFont font, double size, double indent, String text, double right)
+      throws IOException {
+    for (String line : wrap(font, size, text, width - 2 * MARGIN - indent - right)) {
       need(size * LINE);
       y += size * LINE;
       pen.text(font, size, MARGIN + indent, y - size * 0.3, line, false);
