@@ -29,6 +29,9 @@ public final class FlatDrawing {
   private static final double GAP = 10;
   private static final double SMALLEST = 13;
 
+  /** How many times as large as a word the paper must be for it to lie in a corner. */
+  private static final double CLEAR = 5;
+
   /** How long a placing mark is and how far inside it lies, millimetres, to be covered for sure. */
   private static final double MARK = 4;
 
@@ -212,7 +215,7 @@ public final class FlatDrawing {
     String word = surface.say(Message.of(inside ? "drawing.inside" : "drawing.outside"));
     double wide = lie.width().toMillimetres() * pen.scale();
     double high = lie.height().toMillimetres() * pen.scale();
-    if (surface.measure().width(word, SMALLEST) + 2 * GAP < wide && high > 3 * SMALLEST) {
+    if (CLEAR * surface.measure().width(word, SMALLEST) < wide && high > CLEAR * SMALLEST) {
       double y = pen.y(lie.height().toMillimetres()) - GAP - SMALLEST / 2;
       pen.caption(pen.x(0) + GAP, y, word, SMALLEST, Anchor.START, Tone.PRINTED, Ref.NONE);
     }

@@ -18,6 +18,7 @@ import cufflink.desktop.slip.SlipWriter;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.words.Words;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -42,6 +43,7 @@ final class CutStation implements StationView {
   private final Slider scrubber = new Slider(0, 1, 0);
   private final Label words = words();
   private final WaitingLine waits;
+  private final List<ToggleButton> choices = new ArrayList<>();
   private final PerJob<Place> places = new PerJob<>(Place.BEGINNING);
 
   /**
@@ -88,6 +90,7 @@ final class CutStation implements StationView {
         .addListener(
             (property, before, now) -> {
               places.change(place -> place.cut((int) Math.round(scrubber.getValue())));
+              tellPapers(bench.cutter().plans().get());
               plan().ifPresent(each -> words.setText(direction(each)));
               redraw.run();
             });
@@ -183,24 +186,19 @@ final class CutStation implements StationView {
     row.getStyleClass().add("papers");
     List<PaperPlan> plans = bench.cutter().plans().get();
     ToggleGroup group = new ToggleGroup();
+    choices.clear();
     for (int i = 0; i < plans.size(); i++) {
       int index = i;
-      PaperPlan each = plans.get(i);
-      int count = each.run().steps().size();
-      int left = Math.max(0, count - places.now().done(i));
-      String title = Words.say(PlanWords.title(each.kind(), each.isTrial()));
-      ToggleButton button =
-          new ToggleButton(
-              left == 0
-                  ? Words.say("cut.paper-cut", title)
-                  : Words.say("cut.paper-left", title, left));
+      ToggleButton button = new ToggleButton();
       button.setToggleGroup(group);
       button.setSelected(places.now().paper() == i);
       button.setMinWidth(HBox.USE_PREF_SIZE);
       button.getStyleClass().add("paper-choice");
       button.setOnAction(event -> choose(index));
-      row.getChildren().add(button);
+      choices.add(button);
     }
+    row.getChildren().setAll(choices);
+    tellPapers(plans);
     return row;
   }
 
@@ -227,6 +225,21 @@ final class CutStation implements StationView {
       return next().map(each -> Words.say("trim.paper-done", each)).orElseGet(this::allDone);
     }
     return TrimDirections.told(steps.get(done)).say(bench.format());
+  }
+
+  /** Says of each paper how many cuts are left. */
+  private void tellPapers(List<PaperPlan> plans) {
+    for (int i = 0; i < Math.min(plans.size(), choices.size()); i++) {
+      PaperPlan each = plans.get(i);
+      int left = Math.max(0, each.run().steps().size() - places.now().done(i));
+      Message title = PlanWords.title(each.kind(), each.isTrial());
+      choices
+          .get(i)
+          .setText(
+              left == 0
+                  ? Words.say("cut.paper-cut", title)
+                  : Words.say("cut.paper-left", title, left));
+    }
   }
 
   /** Returns the paper that is to be cut next, if there is one. */

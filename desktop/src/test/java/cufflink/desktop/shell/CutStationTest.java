@@ -50,7 +50,10 @@ class CutStationTest {
         texts(robot)::toString);
     robot.interact(() -> paper(robot).requestFocus());
     int cuts = bench.cutter().plans().get().get(0).run().steps().size();
-    for (int i = 0; i < cuts; i++) {
+    for (int left = cuts; left > 0; left--) {
+      String said = "Cardstock: " + left + " cut";
+      assertTrue(
+          texts(robot).stream().anyMatch(text -> text.startsWith(said)), texts(robot)::toString);
       robot.type(KeyCode.SPACE);
     }
     // One of two papers is cut: not everything.
