@@ -68,7 +68,7 @@ public class CoreBenchmark {
   /** Writes the slip, on which every value is tried for what it moves. */
   @Benchmark
   public List<SlipSection> writeSlip() {
-    return new SlipWriter(derivation).sizes();
+    return new SlipWriter(derivation, surface.format()).sizes();
   }
 
   /** Poses ten facets. Budget 1 ms. */
