@@ -1,6 +1,7 @@
 package cufflink.core.assembly;
 
 import cufflink.core.design.Joint;
+import cufflink.core.design.Mover;
 import cufflink.core.design.Piece;
 import cufflink.core.flat.Crease;
 import cufflink.core.flat.Facet;
@@ -59,7 +60,7 @@ public record Assembly(
   /**
    * A facet that slides on its host. Its distance comes after the angles of creases and hinges.
    *
-   * @param name the name of its distance in stages
+   * @param mover its distance in stages
    * @param host the facet of the host
    * @param facet the facet of the piece
    * @param towards where it slides, in the host piece's frame
@@ -69,7 +70,7 @@ public record Assembly(
    * @param under the pieces that hold it down
    */
   public record Slide(
-      String name,
+      Mover.Slide mover,
       int host,
       int facet,
       Vec towards,
@@ -86,7 +87,7 @@ public record Assembly(
   /**
    * A line about which a piece turns on its host. Its angle comes after those of the creases.
    *
-   * @param name the name of its angle in stages
+   * @param mover its angle in stages
    * @param host the facet of the host
    * @param facet the facet of the piece
    * @param from one end, on the piece
@@ -97,7 +98,7 @@ public record Assembly(
    * @param either whether other hinges of the same joint turn for themselves
    */
   public record Hinge(
-      String name,
+      Mover.Hinge mover,
       int host,
       int facet,
       Spot from,

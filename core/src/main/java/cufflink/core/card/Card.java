@@ -3,6 +3,7 @@ package cufflink.core.card;
 import cufflink.core.assembly.Assembly;
 import cufflink.core.design.Design;
 import cufflink.core.design.Joint;
+import cufflink.core.design.Mover;
 import cufflink.core.design.Piece;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.layers.ClosedState;
@@ -121,9 +122,9 @@ public final class Card {
    */
   public List<Joint> leftOut() {
     Assembly assembly = whole().assembly();
-    Set<String> moving = new HashSet<>();
-    assembly.slides().forEach(slide -> moving.add(slide.name()));
-    assembly.hinges().forEach(hinge -> moving.add(hinge.name()));
+    Set<Mover> moving = new HashSet<>();
+    assembly.slides().forEach(slide -> moving.add(slide.mover()));
+    assembly.hinges().forEach(hinge -> moving.add(hinge.mover()));
     Set<Joint> joined =
         assembly.members().stream()
             .flatMap(member -> member.joint().stream())

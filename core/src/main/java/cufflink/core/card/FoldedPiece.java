@@ -2,6 +2,7 @@ package cufflink.core.card;
 
 import cufflink.core.assembly.Assembly;
 import cufflink.core.assembly.Pose;
+import cufflink.core.design.Mover;
 import cufflink.core.design.Stage;
 import cufflink.core.flat.Crease;
 import cufflink.core.flat.Facet;
@@ -28,7 +29,8 @@ final class FoldedPiece {
       if (stage.piece().equals(flat.piece().id()) && stage.isFolding()) {
         for (int i = 0; i < radians.length; i++) {
           Crease crease = flat.creases().get(i);
-          Double angle = stage.drive().get(crease.score().id());
+          Mover mover = new Mover.Crease(stage.piece(), crease.score().name());
+          Double angle = stage.moves().get(mover);
           radians[i] = angle == null ? radians[i] : Math.toRadians(angle);
         }
       }

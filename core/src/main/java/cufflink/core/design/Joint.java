@@ -102,22 +102,22 @@ public record Joint(
   }
 
   /**
-   * Returns the name of the angle by which the piece turns about one of its lines.
+   * Returns one of the lines about which the piece turns, as stages move it.
    *
    * @param line which line, from 0
-   * @return the joint's id, with the line's number from 1 behind it if each line turns for itself
+   * @return the hinge: one for each line if each turns for itself, else the same for all
    */
-  public String hinge(int line) {
-    return movement.either() ? id + "-" + (line + 1) : id;
+  public Mover.Hinge hinge(int line) {
+    return new Mover.Hinge(id, movement.either() ? line : 0);
   }
 
   /**
-   * Returns the name of the distance by which the piece slides.
+   * Returns the sliding of the piece, as stages move it.
    *
-   * @return the joint's id with "-slide" behind it
+   * @return the slide
    */
-  public String sliding() {
-    return id + "-slide";
+  public Mover.Slide sliding() {
+    return new Mover.Slide(id);
   }
 
   /**

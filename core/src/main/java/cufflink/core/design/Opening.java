@@ -14,7 +14,7 @@ import java.util.Optional;
  * @param kind what it is for
  * @param outline its corners in order; a round one has many, see {@link #CORNERS}
  * @param round the circle, if it is round
- * @param across what it crosses on purpose: ids of scores, or what these begin with
+ * @param across what it crosses on purpose: ids of scores, or the name that several share
  */
 public record Opening(
     String id,
@@ -68,7 +68,7 @@ public record Opening(
   /**
    * Says that the opening crosses some scores on purpose.
    *
-   * @param names the ids of the scores, or what these begin with
+   * @param names the ids of the scores, or the name that several share
    * @return the opening
    */
   public Opening across(List<String> names) {
@@ -78,11 +78,11 @@ public record Opening(
   /**
    * Says whether the opening is meant to cross a score.
    *
-   * @param score the id of the score
+   * @param score the name of the score
    * @return true if the pattern says so
    */
-  public boolean isAcross(String score) {
-    return across.stream().anyMatch(name -> score.equals(name) || score.startsWith(name + "-"));
+  public boolean isAcross(PartName score) {
+    return across.contains(score.name()) || across.contains(score.id());
   }
 
   /**

@@ -10,7 +10,7 @@ import java.util.Optional;
 /**
  * A piece of paper to cut, lying inside face up with its top left corner at nought.
  *
- * @param id unique within the design
+ * @param name unique within the design
  * @param label the maker's name for it
  * @param paper what it is cut from
  * @param count how many of it one copy needs, above zero
@@ -23,7 +23,7 @@ import java.util.Optional;
  * @param openings what is cut or punched out of it
  */
 public record Piece(
-    String id,
+    PartName name,
     String label,
     PaperKind paper,
     int count,
@@ -67,7 +67,68 @@ public record Piece(
       List<Point> outline,
       List<Score> scores,
       List<Slit> slits) {
-    this(id, label, paper, count, width, height, outline, scores, slits, List.of(), List.of());
+    this(
+        PartName.of(id),
+        label,
+        paper,
+        count,
+        width,
+        height,
+        outline,
+        scores,
+        slits,
+        List.of(),
+        List.of());
+  }
+
+  /**
+   * Makes a piece that is the only one of its entry.
+   *
+   * @param id unique within the design
+   * @param label the maker's name for it
+   * @param paper what it is cut from
+   * @param count how many of it one copy needs, above zero
+   * @param width the side along the top
+   * @param height the other side
+   * @param outline its corners in order
+   * @param scores the lines pressed into it
+   * @param slits the cuts inside it
+   * @param cuts the cuts that divide it
+   * @param openings what is cut or punched out of it
+   */
+  public Piece(
+      String id,
+      String label,
+      PaperKind paper,
+      int count,
+      Length width,
+      Length height,
+      List<Point> outline,
+      List<Score> scores,
+      List<Slit> slits,
+      List<Slit> cuts,
+      List<Opening> openings) {
+    this(
+        PartName.of(id),
+        label,
+        paper,
+        count,
+        width,
+        height,
+        outline,
+        scores,
+        slits,
+        cuts,
+        openings);
+  }
+
+  /**
+   * Returns the piece's name as one word.
+   *
+   * @return its id, unique within the design
+   */
+  public String id() {
+    return name.id();
   }
 
   /**

@@ -1,5 +1,6 @@
 package cufflink.core.design;
 
+import java.util.HashMap;
 import java.util.Map;
 
 /**
@@ -7,15 +8,11 @@ import java.util.Map;
  *
  * @param title what the maker does, such as "Fold the left flap over"
  * @param piece the piece that is folded
- * @param drive the fold angle that each score has at the end of the step, by score id, in degrees:
- *     0 to 180 for a valley, 0 to -180 for a mountain
- * @param with the angles of other pieces' scores, named "piece.score", and of joints that turn, by
- *     the names of their hinges; in degrees, towards the inside above zero. What slides is there by
- *     the name of its sliding, in millimetres
+ * @param moves how far each of what it moves has come at its end, see {@link Mover}; a score of the
+ *     piece from 0 to 180 degrees for a valley, 0 to -180 for a mountain
  * @param phase whether the card is being made or opened
  */
-public record Stage(
-    String title, String piece, Map<String, Double> drive, Map<String, Double> with, Phase phase) {
+public record Stage(String title, String piece, Map<Mover, Double> moves, Phase phase) {
   /** When a stage belongs. */
   public enum Phase {
     /** The card is folded until it is closed. */
@@ -26,31 +23,24 @@ public record Stage(
 
   /** Copies the angles. */
   public Stage {
-    drive = Map.copyOf(drive);
-    with = Map.copyOf(with);
+    moves = Map.copyOf(moves);
   }
 
   /**
-   * Makes a stage of one piece.
+   * Makes a stage of the folding that moves scores of one piece.
    *
    * @param title what the maker does
    * @param piece the piece that is folded
-   * @param drive the fold angle that each score has at the end
+   * @param angles the angle that each score has at the end, in degrees, by its name
    */
-  public Stage(String title, String piece, Map<String, Double> drive) {
-    this(title, piece, drive, Map.of());
+  public Stage(String title, String piece, Map<String, Double> angles) {
+    this(title, piece, creases(piece, angles), Phase.FOLDING);
   }
 
-  /**
-   * Makes a stage of the folding.
-   *
-   * @param title what the maker does
-   * @param piece the piece that is folded
-   * @param drive the fold angle that each of its scores has at the end
-   * @param with the amounts of what else moves
-   */
-  public Stage(String title, String piece, Map<String, Double> drive, Map<String, Double> with) {
-    this(title, piece, drive, with, Phase.FOLDING);
+  private static Map<Mover, Double> creases(String piece, Map<String, Double> angles) {
+    Map<Mover, Double> moves = new HashMap<>();
+    angles.forEach((id, angle) -> moves.put(new Mover.Crease(piece, PartName.of(id)), angle));
+    return moves;
   }
 
   /**

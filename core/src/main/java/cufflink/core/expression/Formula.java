@@ -6,7 +6,6 @@ import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Parsed;
 import cufflink.core.measure.Unit;
-import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.regex.Pattern;
@@ -32,11 +31,13 @@ public final class Formula {
   private static final int SHOWN = 40;
 
   private final String text;
+  private final Place place;
   private final Branch root;
   private final Set<String> names;
 
-  private Formula(String text, Branch root, Set<String> names) {
+  private Formula(String text, Place place, Branch root, Set<String> names) {
     this.text = text;
+    this.place = place;
     this.root = root;
     this.names = names;
   }
@@ -45,23 +46,35 @@ public final class Formula {
    * Reads a formula.
    *
    * @param text the formula, or a length literal such as {@code 5 3/8 in}
-   * @param kinds the names the formula may use and what they are about
+   * @param known the names the formula may use and what they are about
    * @return the formula, or what is wrong and where in the text
    */
-  public static Parsed<Formula> compile(String text, Map<String, Kind> kinds) {
+  public static Parsed<Formula> compile(String text, Names known) {
+    return compile(text, known, Place.NOWHERE);
+  }
+
+  /**
+   * Reads a formula of a file.
+   *
+   * @param text the formula, or a length literal such as {@code 5 3/8 in}
+   * @param known the names the formula may use and what they are about
+   * @param place where it stands
+   * @return the formula, or what is wrong and where in the text
+   */
+  public static Parsed<Formula> compile(String text, Names known, Place place) {
     String trimmed = text.strip();
     if (trimmed.length() > MOST_CHARACTERS) {
       return Parsed.bad("formula.long", trimmed.substring(0, SHOWN), MOST_CHARACTERS);
     }
     if (LITERAL.matcher(trimmed).matches()) {
       return LengthParser.parse(trimmed, Unit.MILLIMETRE)
-          .then(length -> Parsed.good(constant(trimmed, length)));
+          .then(length -> Parsed.good(constant(trimmed, place, length)));
     }
     try {
       Expression expression = new Expression(bind(trimmed), Grammar.CONFIGURATION);
-      TreeBuilder builder = new TreeBuilder(trimmed, kinds);
+      TreeBuilder builder = new TreeBuilder(trimmed, known);
       Branch root = builder.build(expression.getAbstractSyntaxTree());
-      return Parsed.good(new Formula(trimmed, root, builder.names()));
+      return Parsed.good(new Formula(trimmed, place, root, builder.names()));
     } catch (FormulaException mistake) {
       return mistake.asParsed();
     } catch (ParseException mistake) {
@@ -73,20 +86,23 @@ public final class Formula {
     }
   }
 
-  /** Puts brackets round amounts with a unit, which would else be torn apart by division. */
+  /**
+   * Puts brackets round the number before a unit: {@code 5 3/8 in} is one amount, though a unit
+   * binds tighter than the stroke of a fraction.
+   */
   private static String bind(String text) {
     return AMOUNT
         .matcher(text)
         .replaceAll(
             amount -> {
               String whole = amount.group(1) == null ? "" : amount.group(1) + "+";
-              return "((" + whole + amount.group(2) + ")*" + amount.group(3) + ")";
+              return "(" + whole + amount.group(2) + ")" + amount.group(3);
             });
   }
 
-  private static Formula constant(String text, Length length) {
+  private static Formula constant(String text, Place place, Length length) {
     Ratio value = Ratio.of(length.units());
-    return new Formula(text, new Branch(Kind.LENGTH, scope -> value), Set.of());
+    return new Formula(text, place, new Branch(Kind.LENGTH, scope -> value), Set.of());
   }
 
   /**
@@ -99,9 +115,18 @@ public final class Formula {
   }
 
   /**
-   * Returns the names the formula uses.
+   * Returns where the formula stands.
    *
-   * @return the names, units left out
+   * @return its place in its file
+   */
+  public Place place() {
+    return place;
+  }
+
+  /**
+   * Returns the values the formula uses.
+   *
+   * @return their full names
    */
   public Set<String> names() {
     return names;

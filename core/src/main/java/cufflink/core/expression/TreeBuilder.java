@@ -2,13 +2,11 @@ package cufflink.core.expression;
 
 import com.ezylang.evalex.parser.ASTNode;
 import com.ezylang.evalex.parser.Token;
-import cufflink.core.measure.Unit;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.BinaryOperator;
@@ -17,9 +15,6 @@ import java.util.function.UnaryOperator;
 
 /** Turns the parser's tree into branches, checking what each part is about. */
 final class TreeBuilder {
-  private static final Map<String, Unit> UNITS =
-      Map.of("mm", Unit.MILLIMETRE, "cm", Unit.CENTIMETRE, "in", Unit.INCH);
-
   /** How deep parts may lie within parts; a sum of three is two deep. */
   private static final int DEEPEST = 200;
 
@@ -27,12 +22,12 @@ final class TreeBuilder {
   private static final int SHOWN = 40;
 
   private final String text;
-  private final Map<String, Kind> kinds;
+  private final Names known;
   private final Set<String> names = new TreeSet<>();
 
-  TreeBuilder(String text, Map<String, Kind> kinds) {
+  TreeBuilder(String text, Names known) {
     this.text = text;
-    this.kinds = kinds;
+    this.known = known;
   }
 
   Set<String> names() {
@@ -57,6 +52,7 @@ final class TreeBuilder {
       case STRING_LITERAL -> constant(Kind.WORD, new Value.Word(token.getValue()));
       case VARIABLE_OR_CONSTANT -> name(token.getValue());
       case PREFIX_OPERATOR -> prefix(token, parts.get(0));
+      case POSTFIX_OPERATOR -> unit(token, parts.get(0));
       case INFIX_OPERATOR -> infix(token, parts.get(0), parts.get(1));
       case FUNCTION -> function(token, parts);
       default -> throw mistake("formula.part", token);
@@ -81,17 +77,22 @@ final class TreeBuilder {
   }
 
   private Branch name(String name) {
-    Kind kind = kinds.get(name);
-    if (kind != null) {
-      names.add(name);
-      return new Branch(kind, scope -> scope.apply(name));
-    }
-    Unit unit = UNITS.get(name);
-    if (unit == null) {
-      String known = String.join(", ", new TreeSet<>(kinds.keySet()));
-      throw new FormulaException("formula.name", text, name, known);
-    }
-    return constant(Kind.LENGTH, Ratio.of(unit.length().units()));
+    Kind kind =
+        known
+            .kind(name)
+            .orElseThrow(
+                () ->
+                    new FormulaException(
+                        "formula.name", text, name, String.join(", ", known.known())));
+    String full = known.full(name);
+    names.add(full);
+    return new Branch(kind, scope -> scope.apply(full));
+  }
+
+  private Branch unit(Token token, Branch part) {
+    expect(token, part, Kind.NUMBER);
+    Ratio one = Ratio.of(Grammar.unit(token.getValue()).length().units());
+    return amount(Kind.LENGTH, part, value -> value.times(one));
   }
 
   private Branch prefix(Token token, Branch part) {

@@ -89,7 +89,7 @@ public record Outside(int member, double amount, double moment, double degrees) 
     int stage = (int) Math.ceil(moment) - 1;
     boolean slides =
         assembly.slides().stream()
-            .anyMatch(slide -> model.stages().get(stage).with().containsKey(slide.name()));
+            .anyMatch(slide -> model.stages().get(stage).moves().containsKey(slide.mover()));
     return slides
         && assembly.slides().stream()
             .noneMatch(slide -> assembly.memberOf(slide.facet()) == member);

@@ -70,7 +70,7 @@ final class OpeningInspection {
     Geometry hole = shape(opening).buffer(-NEAR);
     for (Score score : piece.scores()) {
       boolean crosses =
-          score.folds() && !opening.isAcross(score.id()) && hole.intersects(line(score.line()));
+          score.folds() && !opening.isAcross(score.name()) && hole.intersects(line(score.line()));
       if (crosses) {
         add(
             FindingKind.OPENING_ON_FOLD,

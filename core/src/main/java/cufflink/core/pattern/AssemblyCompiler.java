@@ -5,6 +5,7 @@ import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.expression.Formula;
 import cufflink.core.expression.Kind;
+import cufflink.core.expression.Place;
 import cufflink.core.pattern.Assembly.AskewTemplate;
 import cufflink.core.pattern.Assembly.JointTemplate;
 import cufflink.core.pattern.Assembly.MovementTemplate;
@@ -17,19 +18,19 @@ import java.util.Optional;
 
 /** Compiles how the pieces of a pattern go together: joints, pockets, what stays free of glue. */
 final class AssemblyCompiler {
-  private final Section file;
+  private final List<Section> files;
   private final List<PieceTemplate> pieces;
 
-  AssemblyCompiler(Section file, List<PieceTemplate> pieces) {
-    this.file = file;
+  AssemblyCompiler(List<Section> files, List<PieceTemplate> pieces) {
+    this.files = files;
     this.pieces = pieces;
   }
 
   Assembly compile() {
     return new Assembly(
-        file.named("joins", this::joint),
-        file.named("keep-clear", this::zone),
-        file.named("pockets", this::pocket));
+        PartsCompiler.named(files, "joins", this::joint),
+        PartsCompiler.named(files, "keep-clear", this::zone),
+        PartsCompiler.named(files, "pockets", this::pocket));
   }
 
   /** Reads the name of a piece, which must be there. */
@@ -42,7 +43,8 @@ final class AssemblyCompiler {
   }
 
   private static String pieceName(
-      Section section, String name, Entry.Place where, List<PieceTemplate> pieces) {
+      Section section, String spoken, Place where, List<PieceTemplate> pieces) {
+    String name = section.home().piece(spoken);
     if (pieces.stream().noneMatch(piece -> piece.presence().id().equals(name))) {
       section.note(where, "pattern.no-such-piece", name);
     }

@@ -3,13 +3,13 @@ package cufflink.core.pattern;
 import cufflink.core.design.Design;
 import cufflink.core.design.Fold;
 import cufflink.core.design.Layer;
+import cufflink.core.design.Mover;
 import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.design.Slit;
 import cufflink.core.design.Stage;
 import cufflink.core.expression.Formula;
-import cufflink.core.expression.Kind;
 import cufflink.core.expression.Ratio;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthParser;
@@ -68,7 +68,7 @@ final class DesignBuilder {
           template.presence(),
           turn ->
               pieces.stream()
-                  .filter(piece -> piece.id().equals(template.piece()))
+                  .filter(piece -> piece.name().name().equals(template.piece()))
                   .forEach(piece -> stages.add(stage(template, piece, pieces))));
     }
     Point finished =
@@ -88,7 +88,10 @@ final class DesignBuilder {
         parts.assembly().joints(scope),
         parts.assembly().zones(scope),
         parts.assembly().pockets(scope),
-        parts.notes().stream().map(note -> note.say(scope)).toList());
+        parts.notes().stream()
+            .filter(note -> scope.holds(note.when()))
+            .map(note -> note.phrase().say(scope))
+            .toList());
   }
 
   private Length length(Parameter parameter) {
@@ -140,7 +143,7 @@ final class DesignBuilder {
           template.presence().place(), Message.of("design.crossing", template.presence().label()));
     }
     return new Piece(
-        turn.id(),
+        turn.name(),
         template.presence().label(),
         template.paper(),
         template.count().map(formula -> count(formula, template.presence())).orElse(1),
@@ -196,7 +199,7 @@ final class DesignBuilder {
   private Score score(LineTemplate template, Turn turn, Length width, Length height) {
     Fold fold = template.crease().at(turn.index(), turn.count());
     Segment line = line(template, turn, width, height);
-    return new Score(turn.id(), template.presence().label(), fold, line);
+    return new Score(turn.name(), template.presence().label(), fold, line);
   }
 
   private Slit slit(LineTemplate template, Turn turn, Length width, Length height) {
@@ -259,60 +262,11 @@ final class DesignBuilder {
         template.shape());
   }
 
-  private Stage stage(StageTemplate template, Piece base, List<Piece> pieces) {
-    Map<String, Double> drive = new LinkedHashMap<>();
-    for (Parts.Drive each : template.drive()) {
-      base.scores().stream()
-          .filter(Score::folds)
-          .filter(score -> drives(each.id(scope), score, base.id()))
-          .forEach(
-              score -> drive.put(score.id(), score.fold().sign() * scope.number(each.amount())));
+  private Stage stage(StageTemplate template, Piece folded, List<Piece> pieces) {
+    Map<Mover, Double> moves = new LinkedHashMap<>();
+    for (Parts.Drive drive : template.drives()) {
+      moves.putAll(drive.moves(scope, drive.own() ? List.of(folded) : pieces));
     }
-    Map<String, Double> with = new LinkedHashMap<>();
-    for (Parts.Drive each : template.with()) {
-      names(each.id(scope), pieces).forEach(name -> with.put(name, amount(each.amount())));
-    }
-    return new Stage(template.title(), base.id(), drive, with, template.phase());
-  }
-
-  /** Returns the names of all that “piece.score” stands for; the name of a joint stands for it. */
-  private List<String> names(String name, List<Piece> pieces) {
-    int dot = name.indexOf('.');
-    if (dot < 0) {
-      return List.of(name);
-    }
-    String piece = name.substring(0, dot);
-    List<String> names =
-        pieces.stream()
-            .filter(each -> each.id().equals(piece))
-            .flatMap(each -> each.scores().stream())
-            .filter(score -> drives(name.substring(dot + 1), score, piece))
-            .map(score -> piece + "." + score.id())
-            .toList();
-    return names.isEmpty() ? List.of(name) : names;
-  }
-
-  /** Returns degrees, or millimetres of what slides. */
-  private double amount(Formula formula) {
-    return formula.kind() == Kind.LENGTH
-        ? scope.length(formula).toMillimetres()
-        : scope.number(formula);
-  }
-
-  /**
-   * A name stands for the score of that name, or for all the scores that one entry of the file
-   * repeats; a longer name that only begins alike is another score's.
-   */
-  private boolean drives(String name, Score score, String piece) {
-    if (name.equals(StageTemplate.ALL) || score.id().equals(name)) {
-      return true;
-    }
-    boolean repeated =
-        pattern.parts().pieces().stream()
-            .filter(each -> each.presence().id().equals(piece))
-            .flatMap(each -> each.scores().stream())
-            .map(LineTemplate::presence)
-            .anyMatch(each -> each.id().equals(name) && each.repeat().isPresent());
-    return repeated && score.id().matches(java.util.regex.Pattern.quote(name) + "-(-?\\d+)");
+    return new Stage(template.title(), folded.id(), moves, template.phase());
   }
 }

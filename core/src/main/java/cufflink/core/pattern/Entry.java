@@ -1,5 +1,6 @@
 package cufflink.core.pattern;
 
+import cufflink.core.expression.Place;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -15,26 +16,6 @@ public sealed interface Entry {
    * @return the place
    */
   Place place();
-
-  /**
-   * A place in a pattern file.
-   *
-   * @param path the keys that lead there, such as "pieces.base.scores"
-   * @param line the line, counted from 1
-   */
-  record Place(String path, int line) {
-
-    /**
-     * Returns the place of a part.
-     *
-     * @param key the part's key
-     * @param partLine the part's line
-     * @return the place
-     */
-    public Place at(String key, int partLine) {
-      return new Place(path.isEmpty() ? key : path + "." + key, partLine);
-    }
-  }
 
   /**
    * A single text or number.

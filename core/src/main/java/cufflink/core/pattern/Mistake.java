@@ -1,5 +1,6 @@
 package cufflink.core.pattern;
 
+import cufflink.core.expression.Place;
 import cufflink.core.words.Message;
 
 /**
@@ -8,7 +9,7 @@ import cufflink.core.words.Message;
  * @param place where
  * @param sentence what is wrong and what to do
  */
-public record Mistake(Entry.Place place, Message sentence) {
+public record Mistake(Place place, Message sentence) {
 
   /**
    * Makes a mistake from the resource bundle.
@@ -18,7 +19,7 @@ public record Mistake(Entry.Place place, Message sentence) {
    * @param details what fills its places
    * @return the mistake
    */
-  static Mistake of(Entry.Place place, String key, Object... details) {
+  static Mistake of(Place place, String key, Object... details) {
     return new Mistake(place, Message.of(key, details));
   }
 

@@ -3,12 +3,19 @@ package cufflink.core.pattern;
 import cufflink.core.design.Face;
 import cufflink.core.design.Fold;
 import cufflink.core.design.Layer;
+import cufflink.core.design.Mover;
 import cufflink.core.design.Opening;
 import cufflink.core.design.PaperKind;
+import cufflink.core.design.Piece;
+import cufflink.core.design.Score;
 import cufflink.core.design.Stage;
 import cufflink.core.expression.Formula;
+import cufflink.core.expression.Place;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalLong;
 
 /**
  * What a pattern's geometry is made of, still in formulas.
@@ -29,7 +36,15 @@ record Parts(
     List<Formula> rest,
     Assembly assembly,
     List<Formula> finished,
-    List<Phrase> notes) {
+    List<Note> notes) {
+
+  /**
+   * Something worth knowing about the card.
+   *
+   * @param when the conditions under which it is, all of which must hold
+   * @param phrase the sentence
+   */
+  record Note(List<Formula> when, Phrase phrase) {}
 
   /**
    * How often and under what condition a part is there.
@@ -37,15 +52,11 @@ record Parts(
    * @param place where it stands in the file
    * @param id its id, to which a repeated part adds its number
    * @param label the maker's name for it
-   * @param when the condition, if there is one
+   * @param when the conditions, all of which must hold
    * @param repeat the repetition, if there is one
    */
   record Presence(
-      Entry.Place place,
-      String id,
-      String label,
-      Optional<Formula> when,
-      Optional<Repeat> repeat) {}
+      Place place, String id, String label, List<Formula> when, Optional<Repeat> repeat) {}
 
   /**
    * A repetition "k in 1..n".
@@ -141,25 +152,53 @@ record Parts(
   /**
    * How far something is moved.
    *
-   * @param name its name: that of a score stands for all of them if it is repeated
-   * @param index which of them, if only one is meant
+   * @param target what is moved
+   * @param index which of several scores, if only one of them is meant
    * @param amount degrees, or a length of what slides
+   * @param own whether it is a score of the stage's own piece, whose angle is told without its sign
    */
-  record Drive(String name, Optional<Formula> index, Formula amount) {
-    /** Returns the id of the one that is meant, or the name of all. */
-    String id(Scope scope) {
-      return index.map(each -> name + "-" + scope.whole(each)).orElse(name);
+  record Drive(Target target, Optional<Formula> index, Formula amount, boolean own) {
+    /** What is moved: scores, a hinge of a joint, or the sliding of one. */
+    sealed interface Target {
+      /** The scores of one entry, or all of a piece. */
+      record Scores(String piece, Optional<String> score) implements Target {
+        boolean means(Score each) {
+          return score.isEmpty() || score.get().equals(each.name().name());
+        }
+      }
+
+      record Hinge(String joint, int line) implements Target {}
+
+      record Slide(String joint) implements Target {}
+    }
+
+    /** Returns all that the drive stands for, with the angle or distance it is moved by. */
+    Map<Mover, Double> moves(Scope scope, List<Piece> pieces) {
+      if (target instanceof Target.Slide slide) {
+        return Map.of(new Mover.Slide(slide.joint()), scope.length(amount).toMillimetres());
+      }
+      if (target instanceof Target.Hinge hinge) {
+        return Map.of(new Mover.Hinge(hinge.joint(), hinge.line()), scope.number(amount));
+      }
+      Target.Scores scores = (Target.Scores) target;
+      OptionalLong only = index.stream().mapToLong(scope::whole).findFirst();
+      Map<Mover, Double> moves = new LinkedHashMap<>();
+      for (Piece piece : pieces) {
+        if (piece.name().name().equals(scores.piece())) {
+          piece.scores().stream()
+              .filter(score -> score.folds() && scores.means(score))
+              .filter(score -> only.isEmpty() || only.equals(score.name().index()))
+              .forEach(
+                  score ->
+                      moves.put(
+                          new Mover.Crease(piece.id(), score.name()),
+                          (own ? score.fold().sign() : 1) * scope.number(amount)));
+        }
+      }
+      return moves;
     }
   }
 
   record StageTemplate(
-      Presence presence,
-      Stage.Phase phase,
-      String title,
-      String piece,
-      List<Drive> drive,
-      List<Drive> with) {
-    /** Drives every score that folds. */
-    static final String ALL = "all";
-  }
+      Presence presence, Stage.Phase phase, String title, String piece, List<Drive> drives) {}
 }

@@ -8,6 +8,7 @@ import cufflink.core.design.PaperKind;
 import cufflink.core.design.Stage;
 import cufflink.core.expression.Formula;
 import cufflink.core.expression.Kind;
+import cufflink.core.expression.Names;
 import cufflink.core.pattern.Parts.CornerTemplate;
 import cufflink.core.pattern.Parts.Crease;
 import cufflink.core.pattern.Parts.LayerTemplate;
@@ -19,40 +20,50 @@ import cufflink.core.pattern.Parts.StageTemplate;
 import cufflink.core.pattern.Parts.Turn;
 import java.util.ArrayList;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiFunction;
 
 /** Compiles the geometry of a pattern: pieces, lines, layers and folding. */
 final class PartsCompiler {
-  private static final int MOST_NAMED = 10;
-
-  private final Section file;
+  private final List<Section> files;
   private final Set<String> ids = new HashSet<>();
 
-  PartsCompiler(Section file) {
-    this.file = file;
+  /**
+   * @param files the pattern, then the accessories that it includes
+   */
+  PartsCompiler(List<Section> files) {
+    this.files = files;
   }
 
   Parts compile() {
-    List<PieceTemplate> pieces = file.named("pieces", this::piece);
+    Section file = files.get(0);
+    List<PieceTemplate> pieces = named(files, "pieces", this::piece);
     if (pieces.isEmpty()) {
       file.note(file.place(), "pattern.no-piece");
     }
-    List<LayerTemplate> layers = file.named("layers", (id, part) -> layer(id, part, pieces));
-    Assembly assembly = new AssemblyCompiler(file, pieces).compile();
+    List<LayerTemplate> layers = named(files, "layers", (id, part) -> layer(id, part, pieces));
+    Assembly assembly = new AssemblyCompiler(files, pieces).compile();
+    StageCompiler staging = new StageCompiler(pieces, assembly);
     List<StageTemplate> stages = new ArrayList<>();
     for (Stage.Phase phase : Stage.Phase.values()) {
-      file.sections(phase.name().toLowerCase(Locale.ROOT))
-          .forEach(part -> stages.add(stage(part, phase, pieces, assembly)));
+      for (Section each : files) {
+        each.sections(phase.name().toLowerCase(Locale.ROOT))
+            .forEach(part -> stages.add(staging.stage(part, phase)));
+      }
     }
     List<Formula> rest =
         file.entry("rests-on")
             .map(entry -> file.lengths(entry, 2))
             .orElseGet(() -> List.of(Section.nothing(Kind.LENGTH), Section.nothing(Kind.LENGTH)));
+    List<Parts.Note> notes = new ArrayList<>();
+    for (Section each : files) {
+      each.phrases("notes")
+          .forEach(phrase -> notes.add(new Parts.Note(each.home().when(), phrase)));
+    }
     return new Parts(
         pieces,
         layers,
@@ -60,7 +71,16 @@ final class PartsCompiler {
         rest,
         assembly,
         file.entry("finished").map(entry -> file.lengths(entry, 2)).orElse(List.of()),
-        file.phrases("notes"));
+        notes);
+  }
+
+  /** Reads the parts of one kind in all files; each is given the id it has in the pattern. */
+  static <T> List<T> named(List<Section> files, String key, BiFunction<String, Section, T> read) {
+    List<T> all = new ArrayList<>();
+    for (Section file : files) {
+      all.addAll(file.named(key, (id, part) -> read.apply(file.home().part(id), part)));
+    }
+    return all;
   }
 
   private PieceTemplate piece(String id, Section plain) {
@@ -99,8 +119,7 @@ final class PartsCompiler {
           List.of(corner.required("x", Kind.LENGTH), corner.required("y", Kind.LENGTH));
       return new CornerTemplate(Repeats.presence("corner", corner), at);
     }
-    Presence once =
-        new Presence(entry.place(), "corner", "corner", Optional.empty(), Optional.empty());
+    Presence once = new Presence(entry.place(), "corner", "corner", List.of(), Optional.empty());
     return new CornerTemplate(once, section.lengths(entry, 2));
   }
 
@@ -153,7 +172,7 @@ final class PartsCompiler {
       return java.util.Collections.nCopies(4, Section.nothing(Kind.LENGTH));
     }
     Formula at = section.required(upright ? "x" : "y", Kind.LENGTH);
-    Formula nought = Formula.compile("0 mm", Map.of()).orElseThrow();
+    Formula nought = Formula.compile("0 mm", Names.of(Map.of())).orElseThrow();
     List<Formula> span =
         section
             .entry("span")
@@ -200,53 +219,5 @@ final class PartsCompiler {
         panel,
         section.required("border", Kind.LENGTH),
         section.oneOf("shape", Layer.Shape.class, Layer.Shape.WHOLE));
-  }
-
-  private StageTemplate stage(
-      Section plain, Stage.Phase phase, List<PieceTemplate> pieces, Assembly assembly) {
-    Section section = Repeats.counting(plain);
-    String base = pieces.isEmpty() ? "" : pieces.get(0).presence().id();
-    String folded =
-        section.has("piece") ? AssemblyCompiler.pieceName(section, "piece", pieces) : base;
-    Map<String, Kind> driven = new LinkedHashMap<>();
-    driven.put(StageTemplate.ALL, Kind.NUMBER);
-    pieces.stream()
-        .filter(piece -> piece.presence().id().equals(folded))
-        .flatMap(piece -> piece.scores().stream())
-        .forEach(score -> name(driven, score.presence().id(), score));
-    return new StageTemplate(
-        Repeats.presence("stage", section),
-        phase,
-        section.text("stage"),
-        folded,
-        section.drives("drive", driven),
-        section.drives("with", others(pieces, assembly)));
-  }
-
-  /** Names the scores of all pieces with the piece before them, and the joints that move. */
-  private static Map<String, Kind> others(List<PieceTemplate> pieces, Assembly assembly) {
-    Map<String, Kind> others = new LinkedHashMap<>();
-    for (PieceTemplate piece : pieces) {
-      for (Parts.LineTemplate score : piece.scores()) {
-        name(others, piece.presence().id() + "." + score.presence().id(), score);
-      }
-    }
-    for (Assembly.JointTemplate joint : assembly.joints()) {
-      String id = joint.presence().id();
-      Assembly.MovementTemplate movement = joint.movement();
-      for (int line = 0; line < movement.about().size(); line++) {
-        others.put(movement.either() ? id + "-" + (line + 1) : id, Kind.NUMBER);
-      }
-      movement.towards().ifPresent(side -> others.put(id + "-slide", Kind.LENGTH));
-    }
-    return others;
-  }
-
-  /** Of a repeated score each can be named by its number. */
-  private static void name(Map<String, Kind> names, String name, Parts.LineTemplate score) {
-    names.put(name, Kind.NUMBER);
-    for (int i = 0; i < MOST_NAMED && score.presence().repeat().isPresent(); i++) {
-      names.put(name + "-" + i, Kind.NUMBER);
-    }
   }
 }

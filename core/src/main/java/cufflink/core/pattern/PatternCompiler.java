@@ -1,13 +1,14 @@
 package cufflink.core.pattern;
 
 import cufflink.core.expression.Kind;
+import cufflink.core.expression.Names;
+import cufflink.core.expression.Place;
 import cufflink.core.finding.Finding;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 
 /** Turns a pattern file's entries into a pattern, or into the list of its mistakes. */
 public final class PatternCompiler {
@@ -50,27 +51,31 @@ public final class PatternCompiler {
    */
   public static Result compile(Entry written, Map<String, Entry> accessories) {
     PatternCompiler compiler = new PatternCompiler();
-    Entry root = PartExpander.expand(written, accessories, compiler.mistakes);
-    Pattern pattern = compiler.pattern(root);
+    Pattern pattern = compiler.pattern(written, accessories);
     if (compiler.mistakes.isEmpty()) {
-      compiler.tryNormalValues(pattern, root);
+      compiler.tryNormalValues(pattern, written.place());
     }
     boolean good = compiler.mistakes.isEmpty();
     return new Result(good ? Optional.of(pattern) : Optional.empty(), compiler.mistakes);
   }
 
-  private Pattern pattern(Entry root) {
-    Section file = new Section(root, Map.of(), mistakes);
+  private Pattern pattern(Entry root, Map<String, Entry> accessories) {
+    Section file = new Section(root, Names.of(Map.of()), Home.PATTERN, mistakes);
     if (!file.text("format").equals(FORMAT)) {
       file.note(
           file.entry("format").map(Entry::place).orElse(root.place()), "pattern.format", FORMAT);
     }
-    ValuesCompiler values = new ValuesCompiler(file);
+    List<Includes.Included> included = Includes.of(file, accessories);
+    ValuesCompiler values = new ValuesCompiler(file, included);
     values.compile();
-    Section known = file.withKinds(values.kinds());
-    Parts parts = new PartsCompiler(known).compile();
-    List<Rule> rules =
-        known.sections("rules").stream().map(section -> rule(section, values)).toList();
+    Section known = file.at(Home.PATTERN, Home.PATTERN.names(values.kinds()));
+    List<Section> files = new ArrayList<>(List.of(known));
+    files.addAll(Includes.settled(included, known, values.kinds()));
+    Parts parts = new PartsCompiler(files).compile();
+    List<Rule> rules = new ArrayList<>();
+    for (Section each : files) {
+      each.sections("rules").forEach(section -> rules.add(rule(section, values)));
+    }
     return new Pattern(
         file.text("id"),
         file.text("name"),
@@ -86,22 +91,26 @@ public final class PatternCompiler {
   }
 
   private static Rule rule(Section section, ValuesCompiler values) {
+    Home home = section.home();
+    String piece = section.text("piece", "");
     return new Rule(
+        home.when(),
         section.required("that", Kind.TRUTH),
         section.phrase("else"),
         section.oneOf("severity", Finding.Severity.class, Finding.Severity.ERROR),
         new Finding.Place(
-            section.text("piece", ""), texts(section, "lines"), texts(section, "values")),
+            piece.isEmpty() ? piece : home.piece(piece),
+            texts(section, "lines"),
+            texts(section, "values").stream().map(home::value).toList()),
         section.entry("fix").map(entry -> cure(section, values)));
   }
 
   private static Rule.Cure cure(Section section, ValuesCompiler values) {
     Section fix = section.inside("fix");
-    Map<String, Kind> expected =
-        values.parameters().stream()
-            .filter(parameter -> parameter.kind() != Kind.WORD)
-            .collect(
-                Collectors.toMap(Parameter::id, Parameter::kind, (a, b) -> a, LinkedHashMap::new));
+    Map<String, Kind> expected = new LinkedHashMap<>();
+    values.parameters().stream()
+        .filter(parameter -> parameter.kind() != Kind.WORD)
+        .forEach(parameter -> expected.put(parameter.id(), parameter.kind()));
     return new Rule.Cure(fix.phrase("label"), fix.formulas("set", expected));
   }
 
@@ -110,8 +119,8 @@ public final class PatternCompiler {
   }
 
   /** Evaluates the pattern as it is delivered: what fails there is a mistake in the file. */
-  private void tryNormalValues(Pattern pattern, Entry root) {
-    Optional<Mistake> reason = PatternEvaluator.reason(pattern, pattern.normalValues(), root);
+  private void tryNormalValues(Pattern pattern, Place file) {
+    Optional<Mistake> reason = PatternEvaluator.reason(pattern, pattern.normalValues(), file);
     if (reason.isPresent()) {
       mistakes.add(reason.get());
       return;
@@ -119,6 +128,6 @@ public final class PatternCompiler {
     PatternEvaluator.evaluate(pattern, pattern.normalValues()).findings().stream()
         .filter(Finding::isError)
         .map(Finding::sentence)
-        .forEach(told -> mistakes.add(Mistake.of(root.place(), "pattern.normal", told)));
+        .forEach(told -> mistakes.add(Mistake.of(file, "pattern.normal", told)));
   }
 }

@@ -64,17 +64,18 @@ public final class PatternEvaluator {
    *
    * @param pattern the construction
    * @param values the values it is tried with
-   * @param root the pattern's file
+   * @param file where the file begins
    * @return the mistake, if there is no design
    */
-  static Optional<Mistake> reason(Pattern pattern, Values values, Entry root) {
+  static Optional<Mistake> reason(
+      Pattern pattern, Values values, cufflink.core.expression.Place file) {
     try {
       new DesignBuilder(pattern, Scope.of(pattern, values)).build();
       return Optional.empty();
     } catch (NoDesignException reason) {
-      return Optional.of(Mistake.of(reason.place(root), "pattern.normal", reason.sentence()));
+      return Optional.of(Mistake.of(reason.place(), "pattern.normal", reason.sentence()));
     } catch (ArithmeticException reason) {
-      return Optional.of(Mistake.of(root.place(), "pattern.normal", Message.of("design.range")));
+      return Optional.of(Mistake.of(file, "pattern.normal", Message.of("design.range")));
     }
   }
 
@@ -93,7 +94,7 @@ public final class PatternEvaluator {
     settled = scope.settled(pattern, values);
     pattern.parameters().forEach(parameter -> checkLimits(parameter, scope));
     pattern.rules().stream()
-        .filter(rule -> !scope.holds(rule.that()))
+        .filter(rule -> scope.holds(rule.when()) && !scope.holds(rule.that()))
         .forEach(rule -> findings.add(broken(rule, scope)));
     return scope;
   }

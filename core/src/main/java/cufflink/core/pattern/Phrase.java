@@ -2,6 +2,8 @@ package cufflink.core.pattern;
 
 import cufflink.core.expression.Formula;
 import cufflink.core.expression.Kind;
+import cufflink.core.expression.Names;
+import cufflink.core.expression.Place;
 import cufflink.core.expression.Ratio;
 import cufflink.core.expression.Value;
 import cufflink.core.measure.Length;
@@ -9,7 +11,6 @@ import cufflink.core.measure.Parsed;
 import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.function.Function;
 
 /**
@@ -22,7 +23,7 @@ final class Phrase {
     this.parts = parts;
   }
 
-  static Parsed<Phrase> compile(String text, Map<String, Kind> kinds) {
+  static Parsed<Phrase> compile(String text, Names names, Place place) {
     List<Object> parts = new ArrayList<>();
     int from = 0;
     for (int open = text.indexOf('{'); open >= 0; open = text.indexOf('{', from)) {
@@ -31,7 +32,7 @@ final class Phrase {
         return Parsed.bad("pattern.brace", text);
       }
       parts.add(text.substring(from, open));
-      Parsed<Formula> formula = Formula.compile(text.substring(open + 1, close), kinds);
+      Parsed<Formula> formula = Formula.compile(text.substring(open + 1, close), names, place);
       if (formula.value().isEmpty()) {
         return formula.then(never -> Parsed.bad("pattern.brace", text));
       }

@@ -1,10 +1,13 @@
 package cufflink.core.pattern;
 
+import cufflink.core.design.PartName;
 import cufflink.core.expression.Formula;
 import cufflink.core.expression.Kind;
 import cufflink.core.pattern.Parts.Presence;
 import cufflink.core.pattern.Parts.Repeat;
 import cufflink.core.words.Message;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.regex.Matcher;
@@ -17,16 +20,27 @@ final class Repeats {
 
   private Repeats() {}
 
-  /** One of the times a part is there: its id, its index from nought and how many there are. */
-  record Turn(String id, long index, long count) {}
+  /** One of the times a part is there: its name, its index from nought and how many there are. */
+  record Turn(PartName name, long index, long count) {
+    String id() {
+      return name.id();
+    }
+  }
 
   static Presence presence(String id, Section section) {
     return new Presence(
         section.place(),
         id,
         section.text("label", id),
-        section.formula("when", Kind.TRUTH),
+        conditions(section),
         section.entry("for").flatMap(entry -> repeat(section, entry)));
+  }
+
+  /** Returns what must hold for a part to be there: for its accessory, and for itself. */
+  static List<Formula> conditions(Section section) {
+    List<Formula> conditions = new ArrayList<>(section.home().when());
+    section.formula("when", Kind.TRUTH).ifPresent(conditions::add);
+    return conditions;
   }
 
   private static Optional<Repeat> repeat(Section section, Entry entry) {
@@ -37,7 +51,7 @@ final class Repeats {
     }
     return Optional.of(
         new Repeat(
-            matcher.group(1),
+            Section.counter(matcher.group(1)),
             bound(section, entry, matcher.group(2)),
             bound(section, entry, matcher.group(3))));
   }
@@ -62,8 +76,8 @@ final class Repeats {
   /** Goes through all the times a part is there, its counter set in the scope each time. */
   static void forEach(Presence presence, Scope scope, Consumer<Turn> use) {
     if (presence.repeat().isEmpty()) {
-      if (holds(presence.when(), scope)) {
-        use.accept(new Turn(presence.id(), 0, 1));
+      if (scope.holds(presence.when())) {
+        use.accept(new Turn(PartName.of(presence.id()), 0, 1));
       }
       return;
     }
@@ -77,13 +91,9 @@ final class Repeats {
     }
     for (long index = 0; index < count; index++) {
       scope.count(repeat.name(), first + index);
-      if (holds(presence.when(), scope)) {
-        use.accept(new Turn(presence.id() + "-" + (first + index), index, count));
+      if (scope.holds(presence.when())) {
+        use.accept(new Turn(PartName.of(presence.id(), first + index), index, count));
       }
     }
-  }
-
-  private static boolean holds(Optional<Formula> condition, Scope scope) {
-    return condition.map(scope::holds).orElse(true);
   }
 }

@@ -80,11 +80,15 @@ final class Scope implements Function<String, Value> {
 
   Value value(Formula formula) {
     Parsed<Value> value = formula.evaluate(this);
-    return value.value().orElseThrow(() -> new NoDesignException(formula, value.problem()));
+    return value.value().orElseThrow(() -> new NoDesignException(formula.place(), value.problem()));
   }
 
   boolean holds(Formula formula) {
     return value(formula) == Value.Truth.YES;
+  }
+
+  boolean holds(List<Formula> conditions) {
+    return conditions.stream().allMatch(this::holds);
   }
 
   long whole(Formula formula) {

@@ -2,34 +2,32 @@ package cufflink.core.pattern;
 
 import cufflink.core.expression.Formula;
 import cufflink.core.expression.Kind;
+import cufflink.core.expression.Names;
+import cufflink.core.expression.Place;
 import cufflink.core.measure.Parsed;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
-import java.util.regex.Matcher;
 
 /**
  * A group of a pattern file while it is compiled: hands out its parts as what they should be, and
  * notes every mistake with its place.
  */
 final class Section {
-  /** One of several alike, such as “fold[tiles - 1]”. */
-  private static final java.util.regex.Pattern INDEXED =
-      java.util.regex.Pattern.compile("([^\\[\\]]+)\\[([^\\[\\]]+)\\]");
-
-  private final Entry.Place place;
+  private final Place place;
   private final Map<String, Entry> parts;
-  private final Map<String, Kind> kinds;
+  private final Names names;
+  private final Home home;
   private final List<Mistake> mistakes;
 
-  Section(Entry entry, Map<String, Kind> kinds, List<Mistake> mistakes) {
-    this.place = entry.place();
-    this.kinds = kinds;
+  Section(Entry entry, Names names, Home home, List<Mistake> mistakes) {
+    this.place = home.place(entry.place());
+    this.names = names;
+    this.home = home;
     this.mistakes = mistakes;
     this.parts = entry instanceof Entry.Group group ? group.parts() : Map.of();
     if (!(entry instanceof Entry.Group)) {
@@ -37,23 +35,28 @@ final class Section {
     }
   }
 
-  Entry.Place place() {
+  Place place() {
     return place;
   }
 
-  Map<String, Kind> kinds() {
-    return kinds;
+  /** Returns what this belongs to. */
+  Home home() {
+    return home;
   }
 
   /** Returns the same group with one more name known to its formulas. */
   Section knowing(String name, Kind kind) {
-    Map<String, Kind> more = new HashMap<>(kinds);
-    more.put(name, kind);
-    return new Section(new Entry.Group(place, parts), more, mistakes);
+    return at(home, names.and(name, counter(name), kind));
   }
 
-  Section withKinds(Map<String, Kind> known) {
-    return new Section(new Entry.Group(place, parts), known, mistakes);
+  /** Returns the name under which the value of a counter is kept, which no other value has. */
+  static String counter(String name) {
+    return name + " in";
+  }
+
+  /** Returns the same group where it belongs to something and its formulas know some names. */
+  Section at(Home owner, Names known) {
+    return new Section(new Entry.Group(place, parts), known, owner, mistakes);
   }
 
   boolean has(String key) {
@@ -68,8 +71,8 @@ final class Section {
     return parts;
   }
 
-  void note(Entry.Place where, String key, Object... details) {
-    mistakes.add(Mistake.of(where, key, details));
+  void note(Place where, String key, Object... details) {
+    mistakes.add(Mistake.of(home.place(where), key, details));
   }
 
   String text(String key) {
@@ -118,30 +121,30 @@ final class Section {
   /** Returns the group inside this one, or an empty one. */
   Section inside(String key) {
     Entry entry = entry(key).orElseGet(() -> new Entry.Group(place, Map.of()));
-    return new Section(entry, kinds, mistakes);
+    return new Section(entry, names, home, mistakes);
   }
 
   /** Returns the group that an entry holds. */
   Section within(Entry entry) {
-    return new Section(entry, kinds, mistakes);
+    return new Section(entry, names, home, mistakes);
   }
 
   /** Walks the named parts of a group inside this one. */
   <T> List<T> named(String key, BiFunction<String, Section, T> read) {
     List<T> result = new ArrayList<>();
     entry(key)
-        .map(entry -> new Section(entry, kinds, mistakes))
+        .map(entry -> new Section(entry, names, home, mistakes))
         .ifPresent(
             group ->
                 group.parts.forEach(
                     (name, part) ->
-                        result.add(read.apply(name, new Section(part, kinds, mistakes)))));
+                        result.add(read.apply(name, new Section(part, names, home, mistakes)))));
     return result;
   }
 
   /** Walks the groups of a list inside this one. */
   List<Section> sections(String key) {
-    return items(key).stream().map(part -> new Section(part, kinds, mistakes)).toList();
+    return items(key).stream().map(part -> new Section(part, names, home, mistakes)).toList();
   }
 
   <E extends Enum<E>> E oneOf(String key, Class<E> type, E otherwise) {
@@ -189,9 +192,9 @@ final class Section {
   }
 
   Optional<Formula> formula(Entry entry, Kind kind) {
-    Parsed<Formula> formula = Formula.compile(plain(entry), kinds);
+    Parsed<Formula> formula = Formula.compile(plain(entry), names, home.place(entry.place()));
     if (formula.value().isEmpty()) {
-      mistakes.add(new Mistake(entry.place(), formula.problem()));
+      mistakes.add(new Mistake(home.place(entry.place()), formula.problem()));
       return Optional.empty();
     }
     Kind found = formula.orElseThrow().kind();
@@ -210,59 +213,37 @@ final class Section {
     return items(key).stream().map(each -> phrase(plain(each), each.place())).toList();
   }
 
-  private Phrase phrase(String text, Entry.Place where) {
-    Parsed<Phrase> phrase = Phrase.compile(text, kinds);
+  private Phrase phrase(String text, Place where) {
+    Parsed<Phrase> phrase = Phrase.compile(text, names, home.place(where));
     if (phrase.value().isEmpty()) {
-      mistakes.add(new Mistake(where, phrase.problem()));
+      mistakes.add(new Mistake(home.place(where), phrase.problem()));
     }
-    return phrase.value().orElseGet(() -> Phrase.compile("", kinds).orElseThrow());
+    return phrase.value().orElseGet(() -> Phrase.compile("", names, where).orElseThrow());
   }
 
-  /** Returns the formulas of a group by name; a name that is not expected is a mistake. */
+  /**
+   * Returns the formulas of a group by the full names of the values they are for; a name that is
+   * not expected is a mistake.
+   */
   Map<String, Formula> formulas(String key, Map<String, Kind> expected) {
     Map<String, Formula> result = new LinkedHashMap<>();
-    Map<String, Entry> group =
-        entry(key).map(entry -> new Section(entry, kinds, mistakes).parts).orElse(Map.of());
-    group.forEach(
-        (name, entry) -> {
-          Kind kind = expected.get(name);
-          if (kind == null) {
-            note(entry.place(), "pattern.name", name, String.join(", ", expected.keySet()));
-          } else {
-            formula(entry, kind).ifPresent(formula -> result.put(name, formula));
-          }
-        });
+    inside(key)
+        .parts
+        .forEach(
+            (name, entry) -> {
+              Kind kind = expected.get(home.value(name));
+              if (kind == null) {
+                note(entry.place(), "pattern.name", name, String.join(", ", expected.keySet()));
+              } else {
+                formula(entry, kind).ifPresent(formula -> result.put(home.value(name), formula));
+              }
+            });
     return result;
-  }
-
-  /** Returns what is moved how far; one of several alike may be named by a number in brackets. */
-  List<Parts.Drive> drives(String key, Map<String, Kind> expected) {
-    List<Parts.Drive> drives = new ArrayList<>();
-    Map<String, Entry> group =
-        entry(key).map(entry -> new Section(entry, kinds, mistakes).parts).orElse(Map.of());
-    group.forEach(
-        (text, entry) -> {
-          Matcher indexed = INDEXED.matcher(text);
-          boolean isIndexed = indexed.matches();
-          String name = isIndexed ? indexed.group(1).strip() : text;
-          boolean known = expected.containsKey(isIndexed ? name + "-0" : name);
-          if (!known) {
-            note(entry.place(), "pattern.name", text, String.join(", ", expected.keySet()));
-            return;
-          }
-          Optional<Formula> index =
-              isIndexed
-                  ? formula(new Entry.Text(entry.place(), indexed.group(2)), Kind.NUMBER)
-                  : Optional.empty();
-          formula(entry, expected.get(name))
-              .ifPresent(amount -> drives.add(new Parts.Drive(name, index, amount)));
-        });
-    return drives;
   }
 
   /** Stands in for a formula that has a mistake, so that the other mistakes are found as well. */
   static Formula nothing(Kind kind) {
     String text = kind == Kind.LENGTH ? "1 mm" : kind == Kind.TRUTH ? "1 = 1" : "1";
-    return Formula.compile(text, Map.of()).orElseThrow();
+    return Formula.compile(text, Names.of(Map.of())).orElseThrow();
   }
 }

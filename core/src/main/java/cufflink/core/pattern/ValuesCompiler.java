@@ -2,6 +2,7 @@ package cufflink.core.pattern;
 
 import cufflink.core.expression.Formula;
 import cufflink.core.expression.Kind;
+import cufflink.core.expression.Place;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Parsed;
@@ -10,6 +11,7 @@ import cufflink.core.pattern.Parameter.Choice;
 import cufflink.core.pattern.Parameter.Role;
 import cufflink.core.pattern.Parameter.Scaling;
 import cufflink.core.value.Setting;
+import cufflink.core.words.Message;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -33,49 +35,59 @@ final class ValuesCompiler {
 
   private static final int MOST_LETS = 6_000;
 
-  private final Section file;
+  private final List<Section> files = new ArrayList<>();
+  private final List<Includes.Included> included;
   private final Map<String, Kind> kinds = new LinkedHashMap<>();
+  private final Map<String, Let> entries = new LinkedHashMap<>();
   private final Map<String, Formula> lets = new LinkedHashMap<>();
   private final List<String> underway = new ArrayList<>();
   private List<Parameter> parameters = List.of();
 
-  ValuesCompiler(Section file) {
-    this.file = file;
+  /** A derived value as it is written, the file whose names it uses, and what it must be about. */
+  private record Let(Section file, Entry entry, Optional<Kind> kind) {
+    Let(Section file, Entry entry) {
+      this(file, entry, Optional.empty());
+    }
+  }
+
+  /** A parameter whose default has been read. */
+  private record Declared(String id, Section section, Setting normal) {
+    Kind kind() {
+      return normal instanceof Setting.OfLength
+          ? Kind.LENGTH
+          : normal instanceof Setting.OfCount ? Kind.NUMBER : Kind.WORD;
+    }
+  }
+
+  ValuesCompiler(Section file, List<Includes.Included> included) {
+    this.files.add(file);
+    this.included = included;
+    included.forEach(each -> files.add(each.file()));
   }
 
   void compile() {
     if (hasTooMany("parameters", MOST_PARAMETERS) || hasTooMany("let", MOST_LETS)) {
       return;
     }
-    file.entry("parameters")
-        .ifPresent(
-            entry -> {
-              if (entry instanceof Entry.Group group) {
-                group.parts().keySet().forEach(name -> checkName(name, entry.place()));
-              }
-            });
-    parameters = file.named("parameters", this::parameter);
+    Map<String, Declared> declared = declared();
     kinds.putAll(Bench.kinds());
-    Map<String, Entry> reckoned = allowances();
-    parameters.stream()
-        .filter(parameter -> !reckoned.containsKey(parameter.id()))
-        .forEach(parameter -> kinds.put(parameter.id(), parameter.kind()));
-    Map<String, Entry> letEntries = letEntries();
-    letEntries.putAll(reckoned);
-    letEntries.keySet().forEach(name -> resolve(name, letEntries));
-    parameters =
-        parameters.stream()
-            .map(
-                each ->
-                    reckoned.containsKey(each.id())
-                        ? each.reckonedBy(Optional.ofNullable(lets.get(each.id())))
-                        : each)
-            .toList();
+    Map<String, Let> reckoned = new LinkedHashMap<>();
+    for (Declared each : declared.values()) {
+      each.section()
+          .entry("allowance")
+          .ifPresentOrElse(
+              entry -> reckoned.put(each.id(), new Let(each.section(), entry)),
+              () -> kinds.put(each.id(), each.kind()));
+    }
+    addLets();
+    entries.putAll(reckoned);
+    List.copyOf(entries.keySet()).forEach(this::resolve);
+    parameters = declared.values().stream().map(this::parameter).toList();
     reckoned.forEach(
-        (name, entry) -> {
+        (name, let) -> {
           if (kinds.get(name) != Kind.LENGTH) {
-            file.note(
-                entry.place(), "pattern.kind", name, kinds.get(name).title(), Kind.LENGTH.title());
+            Message found = kinds.get(name).title();
+            let.file().note(let.entry().place(), "pattern.kind", name, found, Kind.LENGTH.title());
           }
         });
     checkRole(Role.FINISHED_WIDTH, "finished-width");
@@ -83,13 +95,53 @@ final class ValuesCompiler {
   }
 
   private boolean hasTooMany(String key, int most) {
-    Optional<Entry.Group> group =
-        file.entry(key).filter(Entry.Group.class::isInstance).map(Entry.Group.class::cast);
-    int count = group.map(each -> each.parts().size()).orElse(0);
-    group
-        .filter(each -> count > most)
-        .ifPresent(each -> file.note(each.place(), "pattern.many", count, most));
+    int count = files.stream().mapToInt(file -> file.inside(key).entries().size()).sum();
+    if (count > most) {
+      files.get(0).note(files.get(0).inside(key).place(), "pattern.many", count, most);
+    }
     return count > most;
+  }
+
+  private Map<String, Declared> declared() {
+    Map<String, Declared> declared = new LinkedHashMap<>();
+    for (Section file : files) {
+      file.named(
+          "parameters",
+          (name, section) -> {
+            String id = file.home().value(name);
+            checkName(file, name, file.inside("parameters").place());
+            if (declared.put(id, new Declared(id, section, normal(section))) != null) {
+              section.note(section.place(), "pattern.twice", id);
+            }
+            return id;
+          });
+    }
+    return declared;
+  }
+
+  /** Gathers the derived values of all files, and what the accessories are given. */
+  private void addLets() {
+    for (Section file : files) {
+      file.inside("let")
+          .entries()
+          .forEach(
+              (name, entry) -> {
+                checkName(file, name, entry.place());
+                addLet(file.home().value(name), new Let(file, entry));
+              });
+    }
+    for (Includes.Included each : included) {
+      each.given()
+          .forEach(
+              (name, given) ->
+                  addLet(name, new Let(files.get(0), given.entry(), Optional.of(given.kind()))));
+    }
+  }
+
+  private void addLet(String name, Let let) {
+    if (kinds.containsKey(name) || entries.put(name, let) != null) {
+      let.file().note(let.entry().place(), "pattern.twice", name);
+    }
   }
 
   List<Parameter> parameters() {
@@ -104,7 +156,7 @@ final class ValuesCompiler {
     return kinds;
   }
 
-  private void checkName(String name, Entry.Place place) {
+  private static void checkName(Section file, String name, Place place) {
     if (!NAME.matcher(name).matches() || name.matches("mm|cm|in") || Bench.NAMES.contains(name)) {
       file.note(place, "pattern.bad-name", name);
     }
@@ -113,22 +165,26 @@ final class ValuesCompiler {
   private void checkRole(Role role, String name) {
     long count = parameters.stream().filter(each -> each.role() == role).count();
     if (count != 1) {
-      file.note(file.place(), "pattern.role", name, count);
+      files.get(0).note(files.get(0).place(), "pattern.role", name, count);
     }
   }
 
-  private Parameter parameter(String id, Section section) {
-    Setting normal = normal(section);
-    boolean isLength = normal instanceof Setting.OfLength;
-    Kind kind = isLength ? Kind.LENGTH : Kind.NUMBER;
+  private Parameter parameter(Declared declared) {
+    Home home = declared.section().home();
+    Section section = declared.section().at(home, home.names(kinds));
+    Kind kind = declared.kind() == Kind.LENGTH ? Kind.LENGTH : Kind.NUMBER;
     return new Parameter(
-        id,
+        declared.id(),
         section.text("label"),
-        normal,
+        declared.normal(),
         section.oneOf("role", Role.class, Role.OTHER),
         section.oneOf("scales", Scaling.class, Scaling.NO),
         new Parameter.Limits(
-            section.formula("min", kind), section.formula("max", kind), Optional.empty()),
+            section.formula("min", kind),
+            section.formula("max", kind),
+            section.has("allowance")
+                ? Optional.ofNullable(lets.get(declared.id()))
+                : Optional.empty()),
         choices(section),
         formerly(section));
   }
@@ -160,7 +216,7 @@ final class ValuesCompiler {
 
   private Setting normal(Section section) {
     String text = section.text("default");
-    Entry.Place place = section.entry("default").map(Entry::place).orElse(section.place());
+    Place place = section.entry("default").map(Entry::place).orElse(section.place());
     if (section.has("choices")) {
       if (choices(section).stream().noneMatch(choice -> choice.id().equals(text))) {
         section.note(place, "pattern.choice", text);
@@ -179,68 +235,39 @@ final class ValuesCompiler {
     return new Setting.OfLength(length.value().orElse(Unit.MILLIMETRE.length()));
   }
 
-  /** Returns the formulas of the parameters that are reckoned unless the maker sets them. */
-  private Map<String, Entry> allowances() {
-    Map<String, Entry> reckoned = new LinkedHashMap<>();
-    file.named(
-        "parameters",
-        (id, section) -> {
-          section.entry("allowance").ifPresent(entry -> reckoned.put(id, entry));
-          return id;
-        });
-    return reckoned;
-  }
-
-  private Map<String, Entry> letEntries() {
-    Map<String, Entry> entries =
-        new LinkedHashMap<>(
-            file.entry("let")
-                .filter(Entry.Group.class::isInstance)
-                .map(entry -> ((Entry.Group) entry).parts())
-                .orElse(Map.of()));
-    entries.forEach(
-        (name, entry) -> {
-          checkName(name, entry.place());
-          if (kinds.containsKey(name)) {
-            file.note(entry.place(), "pattern.twice", name);
-          }
-        });
-    return entries;
-  }
-
   /**
    * Compiles a derived value after those it uses; one that comes round to itself is a mistake. A
    * chain of values may be longer than calls may be deep, so it is walked without them.
    */
-  private void resolve(String first, Map<String, Entry> entries) {
+  private void resolve(String first) {
     Deque<Iterator<String>> open = new ArrayDeque<>();
-    begin(first, entries, open);
+    begin(first, open);
     while (!open.isEmpty()) {
       if (!open.getLast().hasNext()) {
         open.removeLast();
-        String done = underway.get(underway.size() - 1);
-        underway.remove(underway.size() - 1);
-        compile(done, entries.get(done));
+        compile(underway.remove(underway.size() - 1));
         continue;
       }
       String used = open.getLast().next();
       if (isUnderway(used)) {
-        noteRing(used, entries.get(used));
+        noteRing(used);
       } else {
-        begin(used, entries, open);
+        begin(used, open);
       }
     }
   }
 
-  private void begin(String name, Map<String, Entry> entries, Deque<Iterator<String>> open) {
+  private void begin(String name, Deque<Iterator<String>> open) {
     if (kinds.containsKey(name)) {
       return;
     }
+    Let let = entries.get(name);
     List<String> used = new ArrayList<>();
-    Matcher names = NAME.matcher(file.plain(entries.get(name)));
+    Matcher names = NAME.matcher(let.file().plain(let.entry()));
     while (names.find()) {
-      if (entries.containsKey(names.group())) {
-        used.add(names.group());
+      String full = let.file().home().value(names.group());
+      if (entries.containsKey(full)) {
+        used.add(full);
       }
     }
     underway.add(name);
@@ -251,17 +278,27 @@ final class ValuesCompiler {
     return !kinds.containsKey(name) && underway.contains(name);
   }
 
-  private void noteRing(String name, Entry entry) {
+  private void noteRing(String name) {
     String round = String.join(" → ", underway.subList(underway.indexOf(name), underway.size()));
-    file.note(entry.place(), "pattern.cycle", round + " → " + name);
+    Let let = entries.get(name);
+    let.file().note(let.entry().place(), "pattern.cycle", round + " → " + name);
   }
 
-  private void compile(String name, Entry entry) {
-    Parsed<Formula> formula = Formula.compile(file.plain(entry), kinds);
+  private void compile(String name) {
+    Let let = entries.get(name);
+    Section file = let.file();
+    Place place = file.home().place(let.entry().place());
+    Parsed<Formula> formula =
+        Formula.compile(file.plain(let.entry()), file.home().names(kinds), place);
     if (formula.value().isEmpty()) {
-      file.note(entry.place(), "pattern.let", formula.problem());
+      file.note(place, "pattern.let", formula.problem());
+    }
+    Optional<Kind> found = formula.value().map(Formula::kind);
+    if (found.isPresent() && let.kind().isPresent() && !found.equals(let.kind())) {
+      String text = file.plain(let.entry());
+      file.note(place, "pattern.kind", text, found.get().title(), let.kind().get().title());
     }
     formula.value().ifPresent(good -> lets.put(name, good));
-    kinds.put(name, formula.value().map(Formula::kind).orElse(Kind.LENGTH));
+    kinds.put(name, let.kind().or(() -> found).orElse(Kind.LENGTH));
   }
 }

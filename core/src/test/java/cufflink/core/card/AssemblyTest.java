@@ -12,6 +12,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.core.Stages;
 import cufflink.core.Strips;
 import cufflink.core.assembly.Assembly;
 import cufflink.core.assembly.Pose;
@@ -149,7 +150,7 @@ class AssemblyTest {
             Strips.upright("middle", Fold.VALLEY, 30, 10),
             Strips.upright("right", Fold.MOUNTAIN, 50, 10));
     Stage both =
-        new Stage(
+        Stages.of(
             "Close",
             "base",
             Map.of("fold", 180.0),
@@ -180,9 +181,9 @@ class AssemblyTest {
         design(
             List.of(piece("base", 60, 80)),
             List.of(turning("base", "base", area(0, 0, 60, 80), true, left, right)),
-            new Stage("Left", "base", Map.of(), Map.of("turn-1", 180.0)),
-            new Stage("Close", "base", Map.of(), Map.of("turn-1", 0.0)),
-            new Stage("Right", "base", Map.of(), Map.of("turn-2", 180.0)));
+            Stages.of("Left", "base", Map.of(), Map.of("turn-1", 180.0)),
+            Stages.of("Close", "base", Map.of(), Map.of("turn-1", 0.0)),
+            Stages.of("Right", "base", Map.of(), Map.of("turn-2", 180.0)));
     FoldModel model = model(design);
     assertEquals(2, model.assembly().facets().size());
     Vec middle = model.pose(1).place(1, new Spot(30, 40));
@@ -203,7 +204,7 @@ class AssemblyTest {
         design(
             List.of(halfFold(), lower),
             List.of(turning("lower", "base", area(0, 0, 120, 80), false, one, two)),
-            new Stage(
+            Stages.of(
                 "Fold",
                 "base",
                 Map.of("fold", 180.0),
@@ -279,9 +280,9 @@ class AssemblyTest {
   /** A change and its undoing make an equal design anew; a stage keeps its number all the same. */
   @Test
   void numbers_ofAnEqualDesignAndOfStagesAlike_runFromOne() {
-    Stage again = new Stage("Open it", "base", Map.of(), Map.of(), Stage.Phase.OPENING);
+    Stage again = Stages.of("Open it", "base", Map.of(), Map.of(), Stage.Phase.OPENING);
     Design design = design(List.of(halfFold()), List.of(), close(), again, again);
-    Stage alike = new Stage("Open it", "base", Map.of(), Map.of(), Stage.Phase.OPENING);
+    Stage alike = Stages.of("Open it", "base", Map.of(), Map.of(), Stage.Phase.OPENING);
     assertEquals(List.of(1, 2, 3), StageOrder.numbers(design, List.of(close(), alike, alike)));
     Stage foreign = new Stage("Shut the lid", "base", Map.of("fold", 180.0));
     assertThrows(

@@ -104,7 +104,7 @@ class FormulaTest {
             + " + - * / and the functions of the guide."
       })
   void compile_mistakes_areNamedWithTheirPlace(String text, String sentence) {
-    assertEquals(sentence, Formula.compile(text, KINDS).problem().say(Spoken.ENGLISH));
+    assertEquals(sentence, Formula.compile(text, Names.of(KINDS)).problem().say(Spoken.ENGLISH));
   }
 
   @ParameterizedTest
@@ -112,7 +112,7 @@ class FormulaTest {
       delimiter = '|',
       value = {"width +", "(width", "width)", "* 2", "foo(width)", "width width", "1..2"})
   void compile_brokenText_isOneSentence(String text) {
-    Parsed<Formula> formula = Formula.compile(text, KINDS);
+    Parsed<Formula> formula = Formula.compile(text, Names.of(KINDS));
     assertTrue(formula.value().isEmpty());
     assertTrue(
         formula.problem().say(Spoken.ENGLISH).startsWith("the formula “" + text + "”"),
@@ -141,9 +141,9 @@ class FormulaTest {
 
   @Test
   void compile_numbersSideBySide_areNoProduct() {
-    assertTrue(Formula.compile("5 3/8", KINDS).value().isEmpty());
-    assertTrue(Formula.compile("2 width", KINDS).value().isEmpty());
-    assertTrue(Formula.compile("2(width)", KINDS).value().isEmpty());
+    assertTrue(Formula.compile("5 3/8", Names.of(KINDS)).value().isEmpty());
+    assertTrue(Formula.compile("2 width", Names.of(KINDS)).value().isEmpty());
+    assertTrue(Formula.compile("2(width)", Names.of(KINDS)).value().isEmpty());
   }
 
   @Test
@@ -178,7 +178,7 @@ class FormulaTest {
   }
 
   private static Formula compile(String text) {
-    return Formula.compile(text, KINDS).orElseThrow();
+    return Formula.compile(text, Names.of(KINDS)).orElseThrow();
   }
 
   private static Parsed<Value> evaluate(Formula formula) {

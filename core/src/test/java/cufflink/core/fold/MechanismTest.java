@@ -11,6 +11,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.core.Stages;
 import cufflink.core.Strips;
 import cufflink.core.card.Cards;
 import cufflink.core.card.FoldModel;
@@ -47,7 +48,7 @@ class MechanismTest {
         design(
             List.of(piece("base", 100, 80), piece("insert", 90, 70)),
             List.of(moving("insert", "base", area(5, 5, 90, 70), out)),
-            new Stage("Pull", "base", Map.of(), Map.of("insert-slide", 40.0)));
+            Stages.of("Pull", "base", Map.of(), Map.of("insert-slide", 40.0)));
     FoldModel model = model(design);
     assertEquals(30, model.pose(0.25).place(1, new Spot(45, 35)).y(), NEAR);
     Vec end = model.pose(1).place(1, new Spot(45, 35));
@@ -101,7 +102,7 @@ class MechanismTest {
             List.of(piece("base", 200, 80), strip),
             List.of(moving("strip", "base", area(20, 20, 60, 40), movement)),
             new Stage("Lead round", "strip", Map.of("far", -180.0)),
-            new Stage(
+            Stages.of(
                 "Pull",
                 "base",
                 Map.of(),
@@ -191,7 +192,7 @@ class MechanismTest {
                     area(41, 16, 8, 28),
                     area(51, 16, 8, 28))),
             folding,
-            new Stage("Lay it down", "base", Map.of(), Map.of("ridge.left", 0.0)));
+            Stages.of("Lay it down", "base", Map.of(), Map.of("ridge.left", 0.0)));
     FoldModel model = model(design);
     assertTrue(model.holds(0.5));
     assertTrue(model.holds(1));
@@ -263,7 +264,7 @@ class MechanismTest {
             Movement.turning(List.of(point), false),
             Movement.turning(List.of(point, point, point), true));
     Stage stage =
-        new Stage(
+        Stages.of(
             "Pull",
             "base",
             Map.of("no-score", 180.0),

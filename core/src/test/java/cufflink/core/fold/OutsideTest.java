@@ -11,6 +11,7 @@ import static cufflink.core.card.Cards.piece;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.core.Stages;
 import cufflink.core.Strips;
 import cufflink.core.card.FoldModel;
 import cufflink.core.design.Face;
@@ -37,7 +38,7 @@ class OutsideTest {
                     piece("tongue", 55, 20, Strips.upright("hinge", Fold.VALLEY, 45, 20))),
                 List.of(glued("tongue", "base", Face.INSIDE, area(30, 30, 10, 20))),
                 close(),
-                new Stage("Lay", "base", Map.of(), Map.of("tongue.hinge", 0.0))));
+                Stages.of("Lay", "base", Map.of(), Map.of("tongue.hinge", 0.0))));
     Outside found = Outside.of(model).get(0);
     assertEquals(1, found.member());
     assertEquals(15, found.amount(), 1e-6);
@@ -64,7 +65,7 @@ class OutsideTest {
                 List.of(
                     moving("strip", "base", area(10, 30, 90, 20), Movement.sliding(Side.LEFT)),
                     glued("tile", "strip", Face.INSIDE, area(5, 0, 30, 20))),
-                new Stage(
+                Stages.of(
                     "Pull", "base", Map.of(), Map.of("strip-slide", 40.0), Stage.Phase.OPENING)));
     List<Outside> found = Outside.of(model);
     assertEquals(List.of(2), found.stream().map(Outside::member).toList());

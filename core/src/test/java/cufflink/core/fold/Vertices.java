@@ -1,5 +1,6 @@
 package cufflink.core.fold;
 
+import cufflink.core.Stages;
 import cufflink.core.design.Design;
 import cufflink.core.design.Fold;
 import cufflink.core.design.PaperKind;
@@ -122,7 +123,7 @@ record Vertices(double[] directions, int[] signs) {
     }
     Piece piece =
         new Piece("sheet", "sheet", PaperKind.CARDSTOCK, 1, side, side, outline, scores, List.of());
-    Stage stage = new Stage("Fold it", "sheet", drive, Map.of(), Stage.Phase.FOLDING);
+    Stage stage = Stages.of("Fold it", "sheet", drive, Map.of(), Stage.Phase.FOLDING);
     double middle = (directions[0] + directions[1]) / 2;
     Point rest = point(Math.cos(middle) / 8, Math.sin(middle) / 8);
     return new Design("vertex", List.of(piece), List.of(), List.of(stage), rest, side, side);

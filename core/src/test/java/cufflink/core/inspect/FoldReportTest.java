@@ -3,6 +3,7 @@ package cufflink.core.inspect;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.core.Stages;
 import cufflink.core.Strips;
 import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
@@ -359,7 +360,7 @@ class FoldReportTest {
         List.of(layer),
         List.of(
             new Stage("Close", "base", Map.of("fold", 180.0)),
-            new Stage("Open", "base", Map.of("fold", 0.0), Map.of(), Stage.Phase.OPENING)),
+            Stages.of("Open", "base", Map.of("fold", 0.0), Map.of(), Stage.Phase.OPENING)),
         Strips.point(60, 60),
         Length.ofMillimetres(120),
         Length.ofMillimetres(120),

@@ -1,6 +1,7 @@
 package cufflink.core.pattern;
 
 import cufflink.core.Spoken;
+import cufflink.core.expression.Place;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -13,7 +14,7 @@ final class Entries {
   private Entries() {}
 
   static Entry of(Map<String, ?> root) {
-    return new Entries().entry(root, new Entry.Place("", 1));
+    return new Entries().entry(root, new Place("", 1));
   }
 
   /** Makes an ordered map from keys and values in turn. */
@@ -25,7 +26,7 @@ final class Entries {
     return map;
   }
 
-  private Entry entry(Object value, Entry.Place place) {
+  private Entry entry(Object value, Place place) {
     if (value instanceof Map<?, ?> map) {
       Map<String, Entry> parts = new LinkedHashMap<>();
       map.forEach(

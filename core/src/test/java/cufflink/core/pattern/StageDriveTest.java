@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.Spoken;
+import cufflink.core.Stages;
 import cufflink.core.design.Stage;
 import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
@@ -75,25 +76,26 @@ class StageDriveTest {
   /** A score whose name only begins like another's is not driven with it. */
   @Test
   void drive_namesAScoreOrAllThatAreRepeated() {
-    assertEquals(Map.of("side", 180.0), stage("drive", "side", "180").drive());
-    assertEquals(Map.of("row-1", -180.0, "row-2", -180.0), stage("drive", "row", "180").drive());
-    assertEquals(Map.of("row-2", -90.0), stage("drive", "row-2", "90").drive());
+    assertEquals(Map.of("side", 180.0), Stages.drive(stage("drive", "side", "180")));
+    assertEquals(
+        Map.of("row-1", -180.0, "row-2", -180.0), Stages.drive(stage("drive", "row", "180")));
+    assertEquals(Map.of("row-2", -90.0), Stages.drive(stage("drive", "row-2", "90")));
   }
 
   @Test
   void drive_byNumberInBrackets_isOneOfThem_overAllOfThem() {
-    assertEquals(Map.of("row-2", -90.0), stage("drive", "row[folds]", "90").drive());
+    assertEquals(Map.of("row-2", -90.0), Stages.drive(stage("drive", "row[folds]", "90")));
     assertEquals(
         Map.of("row-1", -0.0, "row-2", -90.0),
-        stage("drive", "row", "0", "row[folds]", "90").drive());
+        Stages.drive(stage("drive", "row", "0", "row[folds]", "90")));
   }
 
   @Test
   void with_namesTheScoresOfOtherPieces_allOrOneByItsNumber() {
     assertEquals(
         Map.of("strip.turn-0", 0.0, "strip.turn-1", -180.0, "strip.turn-2", 0.0),
-        stage("with", "strip.turn", "0", "strip.turn[folds - 1]", "-180").with());
-    assertEquals(Map.of("strip.turn-2", 5.0), stage("with", "strip.turn-2", "5").with());
+        Stages.with(stage("with", "strip.turn", "0", "strip.turn[folds - 1]", "-180")));
+    assertEquals(Map.of("strip.turn-2", 5.0), Stages.with(stage("with", "strip.turn-2", "5")));
   }
 
   /** The number may depend on the turn of a repeated stage. */
@@ -108,7 +110,7 @@ class StageDriveTest {
             Map.of("strip.turn-0", 180.0),
             Map.of("strip.turn-1", 180.0),
             Map.of("strip.turn-2", 180.0)),
-        stages.stream().map(Stage::with).toList());
+        stages.stream().map(Stages::with).toList());
   }
 
   @Test

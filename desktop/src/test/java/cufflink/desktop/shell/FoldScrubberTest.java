@@ -79,7 +79,7 @@ class FoldScrubberTest {
 
   @Test
   void show_foldingAndOpening_tellsWhereTheCardIsClosed(FxRobot robot) {
-    Stage opening = new Stage("Open it", "base", Map.of(), Map.of(), Stage.Phase.OPENING);
+    Stage opening = new Stage("Open it", "base", Map.of(), Stage.Phase.OPENING);
     robot.interact(() -> scrubber.show(List.of(stages(1).get(0), opening), numbers(2)));
     assertEquals(1, scrubber.closing());
     assertTrue(texts().containsAll(List.of("Fold it", "Then use it")), texts()::toString);

@@ -1,5 +1,6 @@
 package cufflink.files.pattern;
 
+import cufflink.core.expression.Place;
 import cufflink.core.pattern.Entry;
 import cufflink.core.pattern.Parameter.Role;
 import cufflink.core.pattern.Pattern;
@@ -52,7 +53,7 @@ public final class Extras {
     return new Entry.Group(file.place(), parts);
   }
 
-  private static Entry include(Entry.Place place, String accessory, Map<String, String> given) {
+  private static Entry include(Place place, String accessory, Map<String, String> given) {
     Map<String, Entry> with = new LinkedHashMap<>();
     given.forEach((name, formula) -> with.put(name, new Entry.Text(place, formula)));
     return new Entry.Group(

@@ -1,7 +1,7 @@
 package cufflink.files.pattern;
 
+import cufflink.core.expression.Place;
 import cufflink.core.pattern.Entry;
-import cufflink.core.pattern.Entry.Place;
 import cufflink.core.pattern.Mistake;
 import cufflink.core.words.Message;
 import cufflink.files.text.Printable;

@@ -145,9 +145,8 @@ class AccessoryTest {
         "trial.yaml, line 20, includes.first: “thick” is missing here; add it.");
     assertProblem(
         GOOD.replace("{around: height, thick: 2 mm}", "{around: 7, thick: 2 mm}"),
-        "trial.yaml, line 20, includes.first: the formula “2 * first_around + 2 * first_stack +"
-            + " first_overlap” joins a plain number and a length with “+”; give both the same unit,"
-            + " such as mm.");
+        "trial.yaml, line 20, includes.first.with.around: “7” is a plain number, but here belongs a"
+            + " length; give it the right unit.");
     assertProblem(
         GOOD.replace("allowance: 4 * card_caliper", "allowance: 4"),
         "trial.yaml, line 7, parameters.roll.allowance: “roll” is a plain number, but here belongs a"

@@ -1,0 +1,97 @@
+package cufflink.core.expression;
+
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+
+/**
+ * The names that a formula may use, and what each stands for. The same short name may stand for
+ * different values in different files; each value has one full name under which it is kept.
+ */
+public final class Names {
+  private final Map<String, String> full;
+  private final Map<String, Kind> kinds;
+
+  private Names(Map<String, String> full, Map<String, Kind> kinds) {
+    this.full = full;
+    this.kinds = kinds;
+  }
+
+  /**
+   * Returns names that stand for themselves.
+   *
+   * @param kinds what each is about
+   * @return the names
+   */
+  public static Names of(Map<String, Kind> kinds) {
+    Map<String, String> full = new HashMap<>();
+    kinds.keySet().forEach(name -> full.put(name, name));
+    return new Names(full, kinds);
+  }
+
+  /**
+   * Returns names that stand for others.
+   *
+   * @param full the full name of each
+   * @param kinds what each full name is about; one that is missing is not known yet. It is kept,
+   *     not copied
+   * @return the names
+   */
+  public static Names of(Map<String, String> full, Map<String, Kind> kinds) {
+    return new Names(Map.copyOf(full), kinds);
+  }
+
+  /**
+   * Returns these names and one more.
+   *
+   * @param name the name
+   * @param fullName what it stands for
+   * @param kind what that is about
+   * @return the names; the one given hides one of these that is alike
+   */
+  public Names and(String name, String fullName, Kind kind) {
+    Map<String, String> moreNames = new HashMap<>(full);
+    Map<String, Kind> moreKinds = new HashMap<>(kinds);
+    moreNames.put(name, fullName);
+    moreKinds.put(fullName, kind);
+    return new Names(moreNames, moreKinds);
+  }
+
+  /**
+   * Returns what a name is about.
+   *
+   * @param name a name as formulas write it
+   * @return its kind; nothing if no formula may use it
+   */
+  public Optional<Kind> kind(String name) {
+    return Optional.ofNullable(full.get(name)).map(kinds::get);
+  }
+
+  /**
+   * Returns the full name of a value.
+   *
+   * @param name a name as formulas write it
+   * @return the name under which its value is kept; the name itself if it is not known
+   */
+  public String full(String name) {
+    return full.getOrDefault(name, name);
+  }
+
+  /**
+   * Returns the names that may be used.
+   *
+   * @return the names in alphabetical order
+   */
+  public Set<String> known() {
+    Set<String> known = new TreeSet<>();
+    full.forEach(
+        (name, meant) -> {
+          if (kinds.containsKey(meant)) {
+            known.add(name);
+          }
+        });
+    return known;
+  }
+}
