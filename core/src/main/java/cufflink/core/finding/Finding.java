@@ -70,6 +70,16 @@ public record Finding(
   public record Fix(Message label, Values values) {}
 
   /**
+   * Returns the finding with a cure.
+   *
+   * @param cure the cure
+   * @return the same finding, cured at a press
+   */
+  public Finding curedBy(Fix cure) {
+    return new Finding(kind, severity, place, sentence, Optional.of(cure));
+  }
+
+  /**
    * Says whether the card will not work.
    *
    * @return true for an error

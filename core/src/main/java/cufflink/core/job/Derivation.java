@@ -97,13 +97,29 @@ public record Derivation(
    * @return the same with all findings; of no use if it was ended
    */
   public Derivation folded(BooleanSupplier stops) {
-    if (made.isEmpty()) {
-      return this;
-    }
+    return made.isEmpty() ? this : folded(FoldReport.of(made.get().card(), job.materials(), stops));
+  }
+
+  /**
+   * Adds what goes wrong when the card is folded.
+   *
+   * @param report what came of folding it
+   * @return the same with all findings
+   */
+  public Derivation folded(FoldReport report) {
     List<Finding> all = new ArrayList<>(findings);
-    FoldReport report = FoldReport.of(made.get().card(), job.materials(), stops);
     all.addAll(report.findings());
     return new Derivation(job, pattern, made, all, settled, report.thickness());
+  }
+
+  /**
+   * Looks for cures of what goes wrong, which may take seconds.
+   *
+   * @param stops asked now and then; true ends it
+   * @return the same, as many of its findings as possible with a cure
+   */
+  public Derivation cured(BooleanSupplier stops) {
+    return new Derivation(job, pattern, made, Cures.of(this, stops), settled, thickness);
   }
 
   private static Finding noPaper(Design design) {

@@ -3,11 +3,11 @@ package cufflink.core.pattern;
 import static cufflink.core.pattern.Entries.map;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import cufflink.core.Spoken;
 import cufflink.core.Stages;
 import cufflink.core.design.Design;
 import cufflink.core.finding.Finding;
 import cufflink.core.measure.Length;
-import cufflink.core.Spoken;
 import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
 import java.util.List;
@@ -73,29 +73,32 @@ class IncludesTest {
 
   private final Map<String, Object> file =
       map(
-          "format", "cufflink-pattern/1",
-          "id", "trial",
-          "name", "Trial",
+          "format",
+          "cufflink-pattern/1",
+          "id",
+          "trial",
+          "name",
+          "Trial",
           "parameters",
-              map(
-                  "width", map("label", "Width", "default", "120 mm", "role", "finished-width"),
-                  "height", map("label", "Height", "default", "90 mm", "role", "finished-height"),
-                  "k", map("label", "How many", "default", "7")),
+          map(
+              "width", map("label", "Width", "default", "120 mm", "role", "finished-width"),
+              "height", map("label", "Height", "default", "90 mm", "role", "finished-height"),
+              "k", map("label", "How many", "default", "7")),
           "pieces",
+          map(
+              "base",
               map(
+                  "label",
                   "base",
-                  map(
-                      "label",
-                      "base",
-                      "size",
-                      List.of("width", "height"),
-                      "scores",
-                      map("fold", map("y", "height / k", "fold", "valley")))),
-          "includes", map("first", include("width / 2"), "second", include("height")));
+                  "size",
+                  List.of("width", "height"),
+                  "scores",
+                  map("fold", map("y", "height / k", "fold", "valley")))),
+          "includes",
+          map("first", include("width / 2"), "second", include("height")));
 
   private static Map<String, Object> include(String length) {
-    return map(
-        "part", "strip", "when", "k < 9", "with", map("long", length, "host", "base"));
+    return map("part", "strip", "when", "k < 9", "with", map("long", length, "host", "base"));
   }
 
   private Evaluation evaluate(Values values) {
@@ -112,19 +115,17 @@ class IncludesTest {
     assertEquals(Length.ofMillimetres(15), design.piece("first").orElseThrow().height());
     assertEquals(Length.ofMillimetres(90), design.piece("second").orElseThrow().width());
     // The counter of a repeated score is no value of the pattern: its own k is still 7.
-    assertEquals(
-        90.0 / 7, design.base().scores().get(0).line().from().y().toMillimetres(), 0.001);
+    assertEquals(90.0 / 7, design.base().scores().get(0).line().from().y().toMillimetres(), 0.001);
   }
 
   @Test
   void stage_ofAnAccessory_drivesItsOwnPieceAndTheOneItIsGiven() {
     Design design = evaluate(Values.NONE).design().orElseThrow();
-    assertEquals(List.of("first", "second"), design.joints().stream().map(each -> each.piece()).toList());
     assertEquals(
-        Map.of("fold-1", -90.0, "fold-2", -90.0), Stages.drive(design.stages().get(1)));
+        List.of("first", "second"), design.joints().stream().map(each -> each.piece()).toList());
+    assertEquals(Map.of("fold-1", -90.0, "fold-2", -90.0), Stages.drive(design.stages().get(1)));
     assertEquals(
-        Map.of("base.fold", 180.0, "second-held-slide", 5.0),
-        Stages.with(design.stages().get(1)));
+        Map.of("base.fold", 180.0, "second-held-slide", 5.0), Stages.with(design.stages().get(1)));
   }
 
   @Test

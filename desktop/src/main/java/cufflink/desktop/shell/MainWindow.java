@@ -92,6 +92,7 @@ public final class MainWindow extends StackPane {
               focusMain();
             });
     bench.folding().folder().answered().addListener((property, before, now) -> refresh());
+    bench.curing().curer().answered().addListener((property, before, now) -> refresh());
     heightProperty()
         .addListener(
             (property, before, now) ->
@@ -175,11 +176,13 @@ public final class MainWindow extends StackPane {
   private List<Flag> flags(Derivation derivation) {
     LengthFormat format = bench.format();
     List<Flag> flags = new ArrayList<>();
-    List<Finding> findings = new ArrayList<>(derivation.findings());
-    derivation
-        .made()
-        .flatMap(made -> bench.folding().of(made.design()))
-        .ifPresent(each -> findings.addAll(each.findings()));
+    Derivation whole =
+        derivation
+            .made()
+            .flatMap(made -> bench.folding().of(made.design()))
+            .map(derivation::folded)
+            .orElse(derivation);
+    List<Finding> findings = bench.curing().findings(whole);
     Set<String> said = new HashSet<>();
     for (Finding finding : findings) {
       String sentence = finding.sentence().say(format);

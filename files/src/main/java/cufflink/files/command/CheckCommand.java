@@ -29,8 +29,8 @@ final class CheckCommand implements Callable<Integer> {
 
   @Override
   public Integer call() {
-    Request.Answer answer = request.judged(parent.library());
-    Derivation derivation = answer.derivation().folded(() -> false);
+    Request.Answer answer = request.judged(parent.library()).folded();
+    Derivation derivation = answer.derivation();
     List<Finding> findings = derivation.findings();
     PrintWriter out = spec.commandLine().getOut();
     if (json) {

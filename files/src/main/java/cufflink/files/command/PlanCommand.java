@@ -62,6 +62,9 @@ final class PlanCommand implements Callable<Integer> {
     for (Finding finding : findings) {
       String severity = Words.say(finding.isError() ? "severity.error" : "severity.warning");
       out.println(severity + ": " + finding.sentence().say(format));
+      finding
+          .fix()
+          .ifPresent(fix -> out.println("  " + Words.say("command.cure", fix.label().say(format))));
     }
   }
 }

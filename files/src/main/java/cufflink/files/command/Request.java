@@ -101,9 +101,9 @@ final class Request {
 
   /** What came of a request. */
   record Answer(Derivation derivation, String reason, LengthFormat format) {
-    /** Returns the same with what goes wrong when the card is folded. */
+    /** Returns the same with what goes wrong when the card is folded, and what would mend it. */
     Answer folded() {
-      return new Answer(derivation.folded(() -> false), reason, format);
+      return new Answer(derivation.folded(() -> false).cured(() -> false), reason, format);
     }
   }
 

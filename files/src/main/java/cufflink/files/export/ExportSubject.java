@@ -24,7 +24,7 @@ public record ExportSubject(
 
   /** Returns what follows from the job, with what goes wrong when the card is folded. */
   Derivation folded() {
-    return derivation.folded(() -> false);
+    return derivation.folded(() -> false).cured(() -> false);
   }
 
   Derivation.Made made() {

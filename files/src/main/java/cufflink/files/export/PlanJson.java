@@ -286,8 +286,16 @@ public final class PlanJson {
       finding.place().parameters().forEach(parameters::add);
       node.put("sentence", finding.sentence().say(format));
       finding.fix().ifPresent(fix -> node.put("fix", fix.label().say(format)));
+      finding.fix().ifPresent(fix -> node.set("cure", cure(fix.values())));
     }
     return array;
+  }
+
+  /** Values as they are written behind “--set”. */
+  private static ObjectNode cure(Values values) {
+    ObjectNode cure = NODES.objectNode();
+    values.settings().forEach((name, setting) -> cure.put(name, setting.toString()));
+    return cure;
   }
 
   private static String text(JsonNode root) {

@@ -1,0 +1,213 @@
+package cufflink.core.job;
+
+import cufflink.core.finding.Finding;
+import cufflink.core.finding.Finding.Fix;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.LengthParser;
+import cufflink.core.pattern.Parameter;
+import cufflink.core.value.Setting;
+import cufflink.core.value.Values;
+import cufflink.core.words.Message;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.BooleanSupplier;
+import java.util.function.Function;
+import java.util.stream.Stream;
+
+/**
+ * Finds a cure for what goes wrong, whatever check found it: the smallest change of one value after
+ * which the finding is gone and nothing else has come instead.
+ *
+ * <p>Each value is led away from where it is, by steps that double, until the finding is gone, and
+ * then back by halves to the nearest mark at which it still is. A cure that keeps the finished size
+ * goes before one that does not. A value that cures only in the middle of a range that the steps
+ * leap over is not found: then there is no cure, never a wrong one.
+ */
+public final class Cures {
+  /** How often a value is led twice as far; farther than any card reaches. */
+  private static final int MOST_LEAPS = 12;
+
+  /** How many sizes are tried for one finding where each is folded in thought. */
+  private static final int MOST_FOLDED = 120;
+
+  private final Derivation derivation;
+  private final BooleanSupplier stops;
+
+  private Cures(Derivation derivation, BooleanSupplier stops) {
+    this.derivation = derivation;
+    this.stops = stops;
+  }
+
+  /** A change that cures. */
+  private record Remedy(Parameter parameter, Setting setting, boolean resizes, double size) {
+    Fix fix() {
+      return new Fix(
+          Message.of("value.set", parameter.label(), written()),
+          Values.NONE.and(parameter.id(), setting));
+    }
+
+    private Object written() {
+      if (setting instanceof Setting.OfLength length) {
+        return length.length();
+      }
+      if (setting instanceof Setting.OfCount count) {
+        return Long.toString(count.count());
+      }
+      String name = ((Setting.OfChoice) setting).name();
+      return parameter.choices().stream()
+          .filter(each -> each.id().equals(name))
+          .findFirst()
+          .map(Parameter.Choice::label)
+          .orElse(name);
+    }
+  }
+
+  /**
+   * Returns findings with the cures that could be found.
+   *
+   * @param derivation what follows from a job, with its findings; those from folding it too, if it
+   *     has been folded
+   * @param stops asked now and then; true ends it
+   * @return the same findings in the same order, as many as possible with a cure
+   */
+  public static List<Finding> of(Derivation derivation, BooleanSupplier stops) {
+    Cures cures = new Cures(derivation, stops);
+    Set<Finding> atOnce = new HashSet<>(cures.derive(derivation.job().values()).findings());
+    return derivation.findings().stream()
+        .map(
+            finding ->
+                finding.fix().isPresent()
+                    ? finding
+                    : cures
+                        .cure(finding, !atOnce.contains(finding))
+                        .map(finding::curedBy)
+                        .orElse(finding))
+        .toList();
+  }
+
+  private Derivation derive(Values values) {
+    return Derivation.of(derivation.pattern(), derivation.job().withValues(values));
+  }
+
+  private Optional<Fix> cure(Finding finding, boolean onlyFolded) {
+    Function<Values, List<Finding>> judge =
+        onlyFolded
+            ? values -> derive(values).folded(stops).findings()
+            : values -> derive(values).findings();
+    Trial trial = new Trial(finding, judge, onlyFolded ? MOST_FOLDED : Integer.MAX_VALUE);
+    List<Remedy> remedies = new ArrayList<>();
+    for (Parameter parameter : derivation.pattern().parameters()) {
+      if (!derivation.job().pinned().contains(parameter.id())) {
+        trial.lead(parameter).forEach(remedies::add);
+      }
+    }
+    return remedies.stream()
+        .min(Comparator.comparing(Remedy::resizes).thenComparing(Remedy::size))
+        .map(Remedy::fix);
+  }
+
+  /** The search for one finding's cure. */
+  private final class Trial {
+    private final Finding finding;
+    private final Function<Values, List<Finding>> judge;
+    private final Set<List<Object>> known = new HashSet<>();
+    private int left;
+
+    Trial(Finding finding, Function<Values, List<Finding>> judge, int most) {
+      this.finding = finding;
+      this.judge = judge;
+      this.left = most;
+      derivation.findings().forEach(each -> known.add(key(each)));
+    }
+
+    private List<Object> key(Finding each) {
+      return List.of(each.kind(), each.place());
+    }
+
+    /** Says whether a value cures: the finding is gone and there is none that was not before. */
+    private boolean cures(Parameter parameter, Setting setting) {
+      if (left <= 0 || stops.getAsBoolean()) {
+        return false;
+      }
+      left--;
+      Values values = derivation.job().values().and(parameter.id(), setting);
+      return judge.apply(values).stream()
+          .map(this::key)
+          .allMatch(each -> known.contains(each) && !each.equals(key(finding)));
+    }
+
+    Stream<Remedy> lead(Parameter parameter) {
+      Setting now = derivation.settled().get(parameter.id()).orElse(parameter.normal());
+      if (now instanceof Setting.OfChoice choice) {
+        return parameter.choices().stream()
+            .filter(each -> !each.id().equals(choice.name()))
+            .map(each -> new Setting.OfChoice(each.id()))
+            .filter(each -> cures(parameter, each))
+            .limit(1)
+            .map(each -> new Remedy(parameter, each, true, 0));
+      }
+      return Stream.of(-1, 1).flatMap(way -> led(parameter, now, way).stream());
+    }
+
+    /** Leads a value one way. */
+    private Optional<Remedy> led(Parameter parameter, Setting now, int way) {
+      long failed = 0;
+      for (int leap = 0; leap <= MOST_LEAPS; leap++) {
+        long steps = 1L << leap;
+        Optional<Setting> setting = moved(now, way * steps);
+        if (setting.isEmpty()) {
+          return Optional.empty();
+        }
+        if (cures(parameter, setting.get())) {
+          return Optional.of(nearest(parameter, now, way, failed, steps));
+        }
+        failed = steps;
+      }
+      return Optional.empty();
+    }
+
+    private Remedy nearest(Parameter parameter, Setting now, int way, long failed, long good) {
+      long least = good;
+      long most = failed;
+      while (least - most > 1) {
+        long middle = (least + most) / 2;
+        if (cures(parameter, moved(now, way * middle).orElseThrow())) {
+          least = middle;
+        } else {
+          most = middle;
+        }
+      }
+      Setting setting = moved(now, way * least).orElseThrow();
+      boolean resizes = parameter.role() != Parameter.Role.OTHER;
+      return new Remedy(parameter, setting, resizes, Math.abs(amount(setting) - amount(now)));
+    }
+
+    private static double amount(Setting setting) {
+      return setting instanceof Setting.OfLength length
+          ? length.length().toMillimetres()
+          : ((Setting.OfCount) setting).count();
+    }
+
+    /** Moves a value by so many marks, or a count by so many; nothing if it leaves the table. */
+    private Optional<Setting> moved(Setting now, long steps) {
+      if (now instanceof Setting.OfCount count) {
+        long moved = count.count() + steps;
+        return moved < 1 || moved > 1_000
+            ? Optional.empty()
+            : Optional.of(new Setting.OfCount(moved));
+      }
+      Length length = ((Setting.OfLength) now).length();
+      Length step = derivation.job().marks().step();
+      Length mark = derivation.job().marks().floor(length);
+      boolean between = steps < 0 && !mark.equals(length);
+      Length moved = mark.plus(Length.ofUnits(step.units() * (between ? steps + 1 : steps)));
+      return moved.compareTo(Length.ZERO) < 0 || moved.compareTo(LengthParser.LONGEST) > 0
+          ? Optional.empty()
+          : Optional.of(new Setting.OfLength(moved));
+    }
+  }
+}
