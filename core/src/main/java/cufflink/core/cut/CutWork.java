@@ -4,12 +4,14 @@ import cufflink.core.design.Design;
 import cufflink.core.design.Face;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Layer.Shape;
-import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.measure.Length;
 import cufflink.core.paper.Paper;
+import cufflink.core.paper.PaperKind;
+import cufflink.core.paper.PaperRole;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,38 +19,39 @@ import java.util.Map;
 /** What must be cut for some copies of a card. */
 public final class CutWork {
   private final Design design;
-  private final PaperKind kind;
+  private final Collection<PaperRole> roles;
   private final Paper paper;
   private final int copies;
 
-  private CutWork(Design design, PaperKind kind, Paper paper, int copies) {
+  private CutWork(Design design, Collection<PaperRole> roles, Paper paper, int copies) {
     this.design = design;
-    this.kind = kind;
+    this.roles = roles;
     this.paper = paper;
     this.copies = copies;
   }
 
   /**
-   * Lists the rectangles to cut from one kind of paper.
+   * Lists the rectangles to cut from one paper.
    *
    * <p>Two layers of which only half is used come from one rectangle where its diagonal serves
    * both: a half turned round half a turn is the other half, unless the print must stand upright.
    * On the outside a layer is seen from behind, so that its diagonal there runs the other way.
    *
    * @param design the card
-   * @param kind the kind of paper; ribbon is no rectangle
+   * @param roles all that the paper is for; ribbon is no rectangle
    * @param paper the paper, whose print decides which halves may share a rectangle
    * @param copies how many cards, above zero
    * @return the parts, pieces before layers
    */
-  public static List<Part> parts(Design design, PaperKind kind, Paper paper, int copies) {
-    return new CutWork(design, kind, paper, copies).parts();
+  public static List<Part> parts(
+      Design design, Collection<PaperRole> roles, Paper paper, int copies) {
+    return new CutWork(design, roles, paper, copies).parts();
   }
 
   private List<Part> parts() {
     List<Part> parts = new ArrayList<>();
     for (Piece piece : design.pieces()) {
-      if (piece.paper() == kind) {
+      if (roles.contains(piece.role())) {
         int count = Math.multiplyExact(piece.count(), copies);
         parts.add(
             new Part(
@@ -57,9 +60,9 @@ public final class CutWork {
     }
     Map<Half, List<Layer>> halves = new LinkedHashMap<>();
     for (Layer layer : design.layers()) {
-      if (layer.paper() == kind && layer.shape().isHalf()) {
+      if (roles.contains(layer.role()) && layer.shape().isHalf()) {
         halves.computeIfAbsent(half(layer), each -> new ArrayList<>()).add(layer);
-      } else if (layer.paper() == kind) {
+      } else if (roles.contains(layer.role())) {
         parts.add(part(layer, copies));
       }
     }

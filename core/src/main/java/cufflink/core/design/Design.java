@@ -1,10 +1,14 @@
 package cufflink.core.design;
 
 import cufflink.core.measure.Length;
+import cufflink.core.paper.PaperRole;
 import cufflink.core.plane.Point;
 import cufflink.core.words.Message;
+import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * A construction with all its numbers: the one thing that drawings, checks, folding and plans are
@@ -99,6 +103,20 @@ public record Design(
    */
   public Optional<Piece> piece(String id) {
     return pieces.stream().filter(piece -> piece.id().equals(id)).findFirst();
+  }
+
+  /**
+   * Returns what papers are for in this card.
+   *
+   * @return the roles of its pieces and layers: the usual ones first, then those of its pattern
+   */
+  public List<PaperRole> roles() {
+    Set<PaperRole> roles = new LinkedHashSet<>();
+    pieces.forEach(piece -> roles.add(piece.role()));
+    layers.forEach(layer -> roles.add(layer.role()));
+    return roles.stream()
+        .sorted(Comparator.comparing(PaperRole::isUsual).reversed().thenComparing(PaperRole::kind))
+        .toList();
   }
 
   /**

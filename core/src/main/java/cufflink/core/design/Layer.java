@@ -1,6 +1,8 @@
 package cufflink.core.design;
 
 import cufflink.core.measure.Length;
+import cufflink.core.paper.PaperKind;
+import cufflink.core.paper.PaperRole;
 import cufflink.core.plane.Point;
 import java.util.List;
 
@@ -9,7 +11,7 @@ import java.util.List;
  *
  * @param id unique within the design
  * @param label the maker's name for it
- * @param paper what it is cut from
+ * @param role what its paper is for
  * @param on the piece it is glued to
  * @param face the face it is glued to
  * @param at its top left corner on the piece, seen with the piece inside up
@@ -21,7 +23,7 @@ import java.util.List;
 public record Layer(
     String id,
     String label,
-    PaperKind paper,
+    PaperRole role,
     String on,
     Face face,
     Point at,
@@ -78,7 +80,16 @@ public record Layer(
       Length width,
       Length height,
       Length border) {
-    this(id, label, paper, on, face, at, width, height, border, Shape.WHOLE);
+    this(id, label, PaperRole.of(paper), on, face, at, width, height, border, Shape.WHOLE);
+  }
+
+  /**
+   * Returns what kind of paper it is cut from.
+   *
+   * @return the kind of its role
+   */
+  public PaperKind paper() {
+    return role.kind();
   }
 
   /**

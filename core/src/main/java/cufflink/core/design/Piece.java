@@ -1,6 +1,8 @@
 package cufflink.core.design;
 
 import cufflink.core.measure.Length;
+import cufflink.core.paper.PaperKind;
+import cufflink.core.paper.PaperRole;
 import cufflink.core.plane.Point;
 import cufflink.core.plane.Segment;
 import java.util.ArrayList;
@@ -12,7 +14,7 @@ import java.util.Optional;
  *
  * @param name unique within the design
  * @param label the maker's name for it
- * @param paper what it is cut from
+ * @param role what its paper is for
  * @param count how many of it one copy needs, above zero
  * @param width the side along the top
  * @param height the other side
@@ -25,7 +27,7 @@ import java.util.Optional;
 public record Piece(
     PartName name,
     String label,
-    PaperKind paper,
+    PaperRole role,
     int count,
     Length width,
     Length height,
@@ -70,7 +72,7 @@ public record Piece(
     this(
         PartName.of(id),
         label,
-        paper,
+        PaperRole.of(paper),
         count,
         width,
         height,
@@ -111,7 +113,7 @@ public record Piece(
     this(
         PartName.of(id),
         label,
-        paper,
+        PaperRole.of(paper),
         count,
         width,
         height,
@@ -120,6 +122,15 @@ public record Piece(
         slits,
         cuts,
         openings);
+  }
+
+  /**
+   * Returns what kind of paper it is cut from.
+   *
+   * @return the kind of its role
+   */
+  public PaperKind paper() {
+    return role.kind();
   }
 
   /**

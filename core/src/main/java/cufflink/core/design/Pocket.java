@@ -28,6 +28,18 @@ public record Pocket(
     Length room,
     Optional<Area> area) {
   /**
+   * Returns the pocket that a joint makes.
+   *
+   * @param joint a joint with a mouth
+   * @param label the maker's name for the pocket
+   * @param host the piece that it is on
+   * @return the room between its glue, as wide and deep as possible; nought if nothing is left
+   */
+  public static Pocket of(Joint joint, String label, Piece host) {
+    return new PocketRoom(joint).pocket(label, host);
+  }
+
+  /**
    * Returns how much room something leaves in the pocket, turned the better way.
    *
    * @param item what is to be held

@@ -2,11 +2,11 @@ package cufflink.core.drawing;
 
 import cufflink.core.design.Design;
 import cufflink.core.design.Layer;
-import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Slit;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Length;
+import cufflink.core.paper.PaperKind;
 import cufflink.core.plane.Point;
 import cufflink.core.plane.Segment;
 import cufflink.core.scene.Drawing;

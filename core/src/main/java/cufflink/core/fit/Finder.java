@@ -1,13 +1,13 @@
 package cufflink.core.fit;
 
 import cufflink.core.design.Design;
-import cufflink.core.design.PaperKind;
 import cufflink.core.design.Pocket;
 import cufflink.core.fit.Question.Priority;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
 import cufflink.core.paper.Envelope;
 import cufflink.core.paper.HeldItem;
+import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.Sheet;
 import cufflink.core.pattern.Bench;
 import cufflink.core.pattern.Evaluation;

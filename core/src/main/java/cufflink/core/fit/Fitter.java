@@ -1,11 +1,11 @@
 package cufflink.core.fit;
 
 import cufflink.core.design.Design;
-import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
 import cufflink.core.finding.Finding;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
+import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.Sheet;
 import cufflink.core.pattern.Bench;
 import cufflink.core.pattern.Evaluation;

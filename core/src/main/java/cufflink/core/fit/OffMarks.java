@@ -2,12 +2,12 @@ package cufflink.core.fit;
 
 import cufflink.core.design.Design;
 import cufflink.core.design.Layer;
-import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.design.Slit;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
+import cufflink.core.paper.PaperKind;
 import cufflink.core.plane.Segment;
 import java.util.ArrayList;
 import java.util.List;

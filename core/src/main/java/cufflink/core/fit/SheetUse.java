@@ -2,9 +2,9 @@ package cufflink.core.fit;
 
 import cufflink.core.design.Design;
 import cufflink.core.design.Layer;
-import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
 import cufflink.core.measure.Length;
+import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.Sheet;
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -6,7 +6,6 @@ import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Opening;
-import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Pocket;
 import cufflink.core.flat.Arrangement;
@@ -17,6 +16,8 @@ import cufflink.core.measure.Length;
 import cufflink.core.measure.Tolerance;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Materials;
+import cufflink.core.paper.PaperKind;
+import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers;
 import cufflink.core.plane.Area;
 import cufflink.core.plane.Point;
@@ -109,17 +110,17 @@ public record Thickness(List<Region> regions, double grams) {
       if (!isLevel(pose, facet.index())) {
         continue;
       }
-      PaperKind kind = assembly.pieceOf(facet.index()).paper();
+      PaperRole role = assembly.pieceOf(facet.index()).role();
       boolean glued =
           assembly.members().stream()
               .flatMap(member -> member.glue().stream())
               .anyMatch(glue -> glue.facet() == facet.index() && !glue.dry());
-      double caliper = caliper(kind, papers) + (glued ? GLUE.toMillimetres() : 0);
+      double caliper = caliper(role, papers) + (glued ? GLUE.toMillimetres() : 0);
       sheets.add(sheet(pose, facet.index(), facet.corners(), caliper));
     }
     double glue = (materials.raised() ? FOAM : GLUE).toMillimetres();
     for (Layer layer : design.layers()) {
-      addLayer(sheets, pose, assembly, layer, caliper(layer.paper(), papers) + glue);
+      addLayer(sheets, pose, assembly, layer, caliper(layer.role(), papers) + glue);
     }
     materials.item().flatMap(item -> held(pose, assembly, design, item)).ifPresent(sheets::add);
     return new Thickness(regions(sheets), grams(design, papers));
@@ -166,10 +167,8 @@ public record Thickness(List<Region> regions, double grams) {
         .findFirst();
   }
 
-  private static double caliper(PaperKind kind, Papers papers) {
-    return (kind == PaperKind.CARDSTOCK ? papers.card() : papers.patterned())
-        .caliper()
-        .toMillimetres();
+  private static double caliper(PaperRole role, Papers papers) {
+    return papers.of(role).caliper().toMillimetres();
   }
 
   private static List<Spot> flat(Pose pose, int facet, List<Spot> corners) {
@@ -237,12 +236,12 @@ public record Thickness(List<Region> regions, double grams) {
     double grams = 0;
     for (Piece piece : design.pieces()) {
       if (piece.paper() != PaperKind.RIBBON) {
-        grams += piece.count() * left(piece) * grammage(piece.paper(), papers);
+        grams += piece.count() * left(piece) * papers.of(piece.role()).grammage();
       }
     }
     for (Layer layer : design.layers()) {
       double area = polygon(layer.outline()).getArea() / SQUARE_METRE;
-      grams += area * grammage(layer.paper(), papers);
+      grams += area * papers.of(layer.role()).grammage();
     }
     return grams;
   }
@@ -258,10 +257,6 @@ public record Thickness(List<Region> regions, double grams) {
 
   private static Polygon polygon(List<Point> outline) {
     return Facet.polygon(outline.stream().map(Spot::from).toList());
-  }
-
-  private static int grammage(PaperKind kind, Papers papers) {
-    return (kind == PaperKind.CARDSTOCK ? papers.card() : papers.patterned()).grammage();
   }
 
   /**

@@ -1,7 +1,6 @@
 package cufflink.core.inspect;
 
 import cufflink.core.design.Design;
-import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Pocket;
 import cufflink.core.design.Score;
@@ -15,6 +14,7 @@ import cufflink.core.layers.ClosedState;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Tolerance;
 import cufflink.core.paper.HeldItem;
+import cufflink.core.paper.PaperKind;
 import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;

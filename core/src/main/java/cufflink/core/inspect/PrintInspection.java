@@ -3,13 +3,14 @@ package cufflink.core.inspect;
 import cufflink.core.card.FoldModel;
 import cufflink.core.design.Face;
 import cufflink.core.design.Layer;
-import cufflink.core.design.PaperKind;
+import cufflink.core.design.Piece;
 import cufflink.core.finding.Finding;
 import cufflink.core.finding.Finding.Place;
 import cufflink.core.finding.Finding.Severity;
 import cufflink.core.finding.FindingKind;
 import cufflink.core.fold.Sight;
 import cufflink.core.paper.Paper;
+import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers;
 import cufflink.core.plane.Side;
 import cufflink.core.words.Message;
@@ -77,13 +78,19 @@ final class PrintInspection {
   }
 
   private boolean isWrong(Sight.Shown shown) {
-    Paper paper =
-        shown.layer().filter(each -> each.paper() != PaperKind.CARDSTOCK).isPresent()
-            ? papers.patterned()
-            : papers.card();
+    Paper paper = papers.of(shown.layer().map(Layer::role).orElseGet(() -> role(shown.piece())));
     boolean isPrinted = paper.print() != Paper.Print.NONE;
     boolean shows = shown.layer().isPresent() || paper.twoSided() || shown.face() == Face.OUTSIDE;
     return isPrinted && shows && shown.top() != Side.TOP;
+  }
+
+  private PaperRole role(String piece) {
+    return model.assembly().members().stream()
+        .map(member -> member.flat().piece())
+        .filter(each -> each.id().equals(piece))
+        .findFirst()
+        .map(Piece::role)
+        .orElse(PaperRole.CARDSTOCK);
   }
 
   private static String name(Sight.Shown shown) {

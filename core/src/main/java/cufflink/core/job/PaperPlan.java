@@ -10,19 +10,23 @@ import cufflink.core.cut.Stock;
 import cufflink.core.cut.TrimRun;
 import cufflink.core.cut.Watch;
 import cufflink.core.design.Design;
-import cufflink.core.design.PaperKind;
 import cufflink.core.fit.Goal;
 import cufflink.core.paper.Paper;
+import cufflink.core.paper.PaperKind;
+import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers;
 import cufflink.core.paper.Sheet;
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
- * How one kind of paper is cut for a job.
+ * How one paper is cut for a job.
  *
- * @param kind the kind of paper
+ * @param roles all that the paper is for, at least one
  * @param paper the paper
  * @param isTrial whether this is the one card made first
  * @param question what is cut, and from what
@@ -30,8 +34,17 @@ import java.util.Optional;
  * @param run its cuts in order
  */
 public record PaperPlan(
-    PaperKind kind, Paper paper, boolean isTrial, CutQuestion question, CutPlan plan, TrimRun run) {
-  private static final List<PaperKind> KINDS = List.of(PaperKind.CARDSTOCK, PaperKind.PATTERNED);
+    List<PaperRole> roles,
+    Paper paper,
+    boolean isTrial,
+    CutQuestion question,
+    CutPlan plan,
+    TrimRun run) {
+
+  /** Copies the list. */
+  public PaperPlan {
+    roles = List.copyOf(roles);
+  }
 
   /**
    * What the cutting of a job starts from.
@@ -69,27 +82,27 @@ public record PaperPlan(
      */
     public static Question of(Design design, Job job, Supplies supplies) {
       Cutting cutting = job.cutting();
-      for (PaperKind kind : KINDS) {
-        cutting = cutting.withSheet(kind, sheet(job, kind, supplies.fallback()));
+      for (PaperRole role : cut(design)) {
+        cutting = cutting.withSheet(role, sheet(job, role, supplies.fallback()));
       }
       return new Question(design, job.title(), job.order(), job.papers(), cutting, supplies);
     }
   }
 
   /**
-   * Plans the cutting of a job: cardstock, then patterned paper; with a trial card that one first,
-   * whose off-cuts serve the rest.
+   * Plans the cutting of a job: cardstock, then patterned paper, then any other; with a trial card
+   * that one first, whose off-cuts serve the rest.
    *
    * @param question the job, as far as its cutting depends on it
    * @param watch who waits
-   * @return a plan for each kind of paper the card has, twice with a trial card
+   * @return a plan for each paper the card has, twice with a trial card
    */
   public static List<PaperPlan> of(Question question, Watch watch) {
     List<PaperPlan> plans = new ArrayList<>();
     int copies = question.order().copies();
     boolean trial = question.order().trialFirst() && copies > 1;
-    for (PaperKind kind : KINDS) {
-      Maker maker = new Maker(question, watch, kind);
+    for (List<PaperRole> roles : alike(question)) {
+      Maker maker = new Maker(question, watch, roles);
       Drawer left = question.supplies().drawer();
       if (trial) {
         Optional<PaperPlan> first = maker.plan(left, 1, true);
@@ -104,29 +117,52 @@ public record PaperPlan(
   }
 
   /**
-   * Returns the sheet that a kind of paper is bought as.
+   * Returns what the plan is called after.
+   *
+   * @return the first role of its paper
+   */
+  public PaperRole role() {
+    return roles.get(0);
+  }
+
+  /** Roles of one paper that comes in the same sheets are cut together. */
+  private static Collection<List<PaperRole>> alike(Question question) {
+    Map<List<Object>, List<PaperRole>> alike = new LinkedHashMap<>();
+    for (PaperRole role : cut(question.design())) {
+      List<Object> key =
+          List.of(question.papers().of(role), question.cutting().sheet(role).orElseThrow());
+      alike.computeIfAbsent(key, each -> new ArrayList<>()).add(role);
+    }
+    return alike.values();
+  }
+
+  private static List<PaperRole> cut(Design design) {
+    return design.roles().stream().filter(role -> role.kind() != PaperKind.RIBBON).toList();
+  }
+
+  /**
+   * Returns the sheet that a paper is bought as.
    *
    * @param job the job
-   * @param kind the kind of paper
+   * @param roles all that the paper is for, at least one
    * @param fallback what to take if neither the job nor its goal says
    * @return the sheet
    */
-  public static Sheet sheet(Job job, PaperKind kind, Sheet fallback) {
+  public static Sheet sheet(Job job, PaperRole role, Sheet fallback) {
     return job.cutting()
-        .sheet(kind)
+        .sheet(role)
         .orElseGet(
             () ->
-                job.goal() instanceof Goal.FromSheet from && kind == PaperKind.CARDSTOCK
+                job.goal() instanceof Goal.FromSheet from && role.kind() == PaperKind.CARDSTOCK
                     ? from.sheet()
                     : fallback);
   }
 
-  /** Plans one kind of paper. */
-  private record Maker(Question asked, Watch watch, PaperKind kind) {
+  /** Plans one paper. */
+  private record Maker(Question asked, Watch watch, List<PaperRole> roles) {
     Optional<PaperPlan> plan(Drawer drawer, int copies, boolean isTrial) {
-      Papers papers = asked.papers();
-      Paper paper = kind == PaperKind.PATTERNED ? papers.patterned() : papers.card();
-      List<Part> parts = CutWork.parts(asked.design(), kind, paper, copies);
+      Paper paper = asked.papers().of(roles.get(0));
+      List<Part> parts = CutWork.parts(asked.design(), roles, paper, copies);
       if (parts.isEmpty()) {
         return Optional.empty();
       }
@@ -134,11 +170,11 @@ public record PaperPlan(
           new CutQuestion(parts, stock(drawer, paper), asked.cutting().trimmer());
       CutPlan plan = CutPlanner.plan(question, asked.supplies().usual(), watch);
       TrimRun run = TrimRun.of(plan, question.trimmer());
-      return Optional.of(new PaperPlan(kind, paper, isTrial, question, plan, run));
+      return Optional.of(new PaperPlan(roles, paper, isTrial, question, plan, run));
     }
 
     private List<Stock> stock(Drawer drawer, Paper paper) {
-      Sheet sheet = asked.cutting().sheet(kind).orElseThrow();
+      Sheet sheet = asked.cutting().sheet(roles.get(0)).orElseThrow();
       List<Stock> stock = new ArrayList<>(drawer.free(paper, asked.title()));
       boolean isThere =
           stock.stream()

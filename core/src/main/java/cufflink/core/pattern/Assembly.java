@@ -4,6 +4,7 @@ import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Movement;
+import cufflink.core.design.Piece;
 import cufflink.core.design.Pocket;
 import cufflink.core.design.Zone;
 import cufflink.core.expression.Formula;
@@ -14,6 +15,7 @@ import cufflink.core.plane.Side;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 
 /**
  * How the pieces of a pattern go together, still in formulas.
@@ -34,6 +36,7 @@ record Assembly(
       Layer.Shape shape,
       List<List<Formula>> glue,
       Side mouth,
+      Optional<String> holds,
       MovementTemplate movement,
       Optional<Joint.Turned> turned,
       Optional<AskewTemplate> askew) {}
@@ -73,27 +76,29 @@ record Assembly(
 
   List<Joint> joints(Scope scope) {
     List<Joint> result = new ArrayList<>();
-    for (JointTemplate each : joints) {
-      Repeats.forEach(
-          each.presence(),
-          scope,
-          turn ->
-              result.add(
-                  new Joint(
-                      turn.id(),
-                      each.presence().label(),
-                      each.piece(),
-                      each.on(),
-                      each.face(),
-                      area(scope, each.area()),
-                      each.shape(),
-                      each.glue().stream().map(glue -> area(scope, glue)).toList(),
-                      each.mouth(),
-                      each.movement().movement(scope),
-                      each.turned(),
-                      each.askew().map(askew -> askew.askew(scope)))));
-    }
+    joints.forEach(each -> forEach(each, scope, result::add));
     return result;
+  }
+
+  private static void forEach(JointTemplate each, Scope scope, Consumer<Joint> use) {
+    Repeats.forEach(
+        each.presence(),
+        scope,
+        turn ->
+            use.accept(
+                new Joint(
+                    turn.id(),
+                    each.presence().label(),
+                    each.piece(),
+                    each.on(),
+                    each.face(),
+                    area(scope, each.area()),
+                    each.shape(),
+                    each.glue().stream().map(glue -> area(scope, glue)).toList(),
+                    each.mouth(),
+                    each.movement().movement(scope),
+                    each.turned(),
+                    each.askew().map(askew -> askew.askew(scope)))));
   }
 
   List<Zone> zones(Scope scope) {
@@ -114,7 +119,8 @@ record Assembly(
     return result;
   }
 
-  List<Pocket> pockets(Scope scope) {
+  /** Returns the pockets that are told, and those that joints make. */
+  List<Pocket> pockets(Scope scope, List<Piece> pieces) {
     List<Pocket> result = new ArrayList<>();
     for (PocketTemplate each : pockets) {
       Repeats.forEach(
@@ -131,7 +137,23 @@ record Assembly(
                       scope.length(each.room()),
                       each.area().map(area -> area(scope, area)))));
     }
+    for (JointTemplate each : joints) {
+      each.holds()
+          .ifPresent(
+              label ->
+                  forEach(
+                      each,
+                      scope,
+                      joint ->
+                          host(joint, pieces)
+                              .map(host -> Pocket.of(joint, label, host))
+                              .ifPresent(result::add)));
+    }
     return result;
+  }
+
+  private static Optional<Piece> host(Joint joint, List<Piece> pieces) {
+    return pieces.stream().filter(piece -> piece.id().equals(joint.on())).findFirst();
   }
 
   private static Segment segment(Scope scope, List<Formula> formulas) {

@@ -62,6 +62,7 @@ final class AssemblyCompiler {
         section.oneOf("shape", Layer.Shape.class, Layer.Shape.WHOLE),
         section.items("glue").stream().map(each -> section.lengths(each, 4)).toList(),
         section.oneOf("mouth", Side.class, Side.NONE),
+        holds(section),
         movement(section, pieces),
         section.has("turned")
             ? Optional.of(section.oneOf("turned", Joint.Turned.class, Joint.Turned.NONE))
@@ -72,6 +73,14 @@ final class AssemblyCompiler {
                 each ->
                     new AskewTemplate(
                         section.lengths(each, 4), section.required("degrees", Kind.NUMBER))));
+  }
+
+  /** Only what has a mouth can hold something. */
+  private static Optional<String> holds(Section section) {
+    if (section.has("holds") && !section.has("mouth")) {
+      section.note(section.place(), "pattern.missing", "mouth");
+    }
+    return section.entry("holds").map(section::plain);
   }
 
   private static MovementTemplate movement(Section section, List<PieceTemplate> pieces) {

@@ -87,7 +87,7 @@ final class DesignBuilder {
         finished.y(),
         parts.assembly().joints(scope),
         parts.assembly().zones(scope),
-        parts.assembly().pockets(scope),
+        parts.assembly().pockets(scope, pieces),
         parts.notes().stream()
             .filter(note -> scope.holds(note.when()))
             .map(note -> note.phrase().say(scope))
@@ -145,7 +145,7 @@ final class DesignBuilder {
     return new Piece(
         turn.name(),
         template.presence().label(),
-        template.paper(),
+        template.role(),
         template.count().map(formula -> count(formula, template.presence())).orElse(1),
         width,
         height,
@@ -252,7 +252,7 @@ final class DesignBuilder {
     return new Layer(
         turn.id(),
         template.presence().label(),
-        template.paper(),
+        template.role(),
         template.on(),
         template.face(),
         new Point(corner.x().plus(right), corner.y().plus(down)),

@@ -5,12 +5,12 @@ import cufflink.core.design.Fold;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Mover;
 import cufflink.core.design.Opening;
-import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.design.Stage;
 import cufflink.core.expression.Formula;
 import cufflink.core.expression.Place;
+import cufflink.core.paper.PaperRole;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -69,7 +69,7 @@ record Parts(
 
   record PieceTemplate(
       Presence presence,
-      PaperKind paper,
+      PaperRole role,
       Optional<Formula> count,
       Formula width,
       Formula height,
@@ -142,7 +142,7 @@ record Parts(
 
   record LayerTemplate(
       Presence presence,
-      PaperKind paper,
+      PaperRole role,
       String on,
       Face face,
       List<Formula> panel,

@@ -4,11 +4,12 @@ import cufflink.core.design.Face;
 import cufflink.core.design.Fold;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Opening;
-import cufflink.core.design.PaperKind;
 import cufflink.core.design.Stage;
 import cufflink.core.expression.Formula;
 import cufflink.core.expression.Kind;
 import cufflink.core.expression.Names;
+import cufflink.core.paper.PaperKind;
+import cufflink.core.paper.PaperRole;
 import cufflink.core.pattern.Parts.CornerTemplate;
 import cufflink.core.pattern.Parts.Crease;
 import cufflink.core.pattern.Parts.LayerTemplate;
@@ -20,6 +21,7 @@ import cufflink.core.pattern.Parts.StageTemplate;
 import cufflink.core.pattern.Parts.Turn;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -31,6 +33,7 @@ import java.util.function.BiFunction;
 final class PartsCompiler {
   private final List<Section> files;
   private final Set<String> ids = new HashSet<>();
+  private final Map<String, PaperRole> roles = new LinkedHashMap<>();
 
   /**
    * @param files the pattern, then the accessories that it includes
@@ -41,6 +44,10 @@ final class PartsCompiler {
 
   Parts compile() {
     Section file = files.get(0);
+    for (PaperKind kind : PaperKind.values()) {
+      roles.put(PaperRole.of(kind).id(), PaperRole.of(kind));
+    }
+    file.named("papers", this::addRole);
     List<PieceTemplate> pieces = named(files, "pieces", this::piece);
     if (pieces.isEmpty()) {
       file.note(file.place(), "pattern.no-piece");
@@ -83,6 +90,26 @@ final class PartsCompiler {
     return all;
   }
 
+  private String addRole(String id, Section section) {
+    PaperKind kind = section.oneOf("like", PaperKind.class, PaperKind.PATTERNED);
+    if (roles.putIfAbsent(id, new PaperRole(id, section.text("label"), kind)) != null) {
+      section.note(section.place(), "pattern.twice", id);
+    }
+    return id;
+  }
+
+  private PaperRole role(Section section, PaperRole otherwise) {
+    Optional<Entry> entry = section.entry("paper");
+    String named = entry.map(section::plain).orElse(otherwise.id());
+    PaperRole role = roles.get(named);
+    if (role == null) {
+      section.note(
+          entry.orElseThrow().place(), "pattern.one-of", named, String.join(", ", roles.keySet()));
+      return otherwise;
+    }
+    return role;
+  }
+
   private PieceTemplate piece(String id, Section plain) {
     Section section = Repeats.counting(plain);
     checkId(id, section);
@@ -100,7 +127,7 @@ final class PartsCompiler {
     Set<String> lines = new HashSet<>();
     return new PieceTemplate(
         Repeats.presence(id, section),
-        section.oneOf("paper", PaperKind.class, PaperKind.CARDSTOCK),
+        role(section, PaperRole.CARDSTOCK),
         section.formula("count", Kind.NUMBER),
         size.get(0),
         size.get(1),
@@ -213,7 +240,7 @@ final class PartsCompiler {
                 });
     return new LayerTemplate(
         Repeats.presence(id, section),
-        section.oneOf("paper", PaperKind.class, PaperKind.PATTERNED),
+        role(section, PaperRole.PATTERNED),
         on,
         section.oneOf("face", Face.class, Face.INSIDE),
         panel,

@@ -2,8 +2,8 @@ package cufflink.core.run;
 
 import cufflink.core.cut.CutPlan;
 import cufflink.core.cut.Drawer;
-import cufflink.core.design.PaperKind;
 import cufflink.core.paper.Paper;
+import cufflink.core.paper.PaperRole;
 import cufflink.core.words.Message;
 
 /** Says what a cut plan takes. */
@@ -13,19 +13,21 @@ public final class PlanWords {
   /**
    * Names what is cut.
    *
-   * @param kind the kind of paper
+   * @param role what the paper is for
    * @param isTrial whether it is the trial card made first
    * @return a heading
    */
-  public static Message title(PaperKind kind, boolean isTrial) {
-    Message paper =
-        Message.of(
-            switch (kind) {
-              case CARDSTOCK -> "trim.cardstock";
-              case PATTERNED -> "trim.patterned";
-              case RIBBON -> "trim.ribbon";
-            });
+  public static Message title(PaperRole role, boolean isTrial) {
+    Message paper = role.isUsual() ? Message.of(usual(role)) : Message.plain(role.label());
     return isTrial ? Message.of("trim.trial", paper) : paper;
+  }
+
+  private static String usual(PaperRole role) {
+    return switch (role.kind()) {
+      case CARDSTOCK -> "trim.cardstock";
+      case PATTERNED -> "trim.patterned";
+      case RIBBON -> "trim.ribbon";
+    };
   }
 
   /**

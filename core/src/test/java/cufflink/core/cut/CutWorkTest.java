@@ -8,9 +8,9 @@ import cufflink.core.design.Face;
 import cufflink.core.design.Fold;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Layer.Shape;
-import cufflink.core.design.PaperKind;
 import cufflink.core.measure.Length;
 import cufflink.core.paper.Paper;
+import cufflink.core.paper.PaperRole;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -20,7 +20,7 @@ class CutWorkTest {
     return new Layer(
         id,
         id,
-        PaperKind.PATTERNED,
+        PaperRole.PATTERNED,
         "base",
         face,
         Strips.point(3, 3),
@@ -32,7 +32,7 @@ class CutWorkTest {
 
   private static int rectangles(Paper paper, int copies, Layer... layers) {
     Design design = Strips.with(Strips.strip(126, Fold.VALLEY, 96, 96), layers);
-    return CutWork.parts(design, PaperKind.PATTERNED, paper, copies).stream()
+    return CutWork.parts(design, List.of(PaperRole.PATTERNED), paper, copies).stream()
         .mapToInt(Part::count)
         .sum();
   }
@@ -74,10 +74,10 @@ class CutWorkTest {
   @Test
   void parts_foldsTellTheGrain() {
     Design gate = Strips.strip(100, Fold.VALLEY, 40, 80, 40);
-    Part base = CutWork.parts(gate, PaperKind.CARDSTOCK, Paper.CARD, 4).get(0);
+    Part base = CutWork.parts(gate, List.of(PaperRole.CARDSTOCK), Paper.CARD, 4).get(0);
     assertEquals(Part.Folds.UPRIGHT, base.folds());
     assertEquals(4, base.count());
-    assertEquals(List.of(), CutWork.parts(gate, PaperKind.PATTERNED, Paper.CARD, 4));
+    assertEquals(List.of(), CutWork.parts(gate, List.of(PaperRole.PATTERNED), Paper.CARD, 4));
   }
 
   private static Layer whole(String id) {
@@ -87,7 +87,7 @@ class CutWorkTest {
   @Test
   void parts_wholeLayersAreNamedByTheirPieceAndCountedWithTheCopies() {
     Design design = Strips.with(Strips.strip(126, Fold.VALLEY, 96, 96), whole("wave"));
-    List<Part> parts = CutWork.parts(design, PaperKind.PATTERNED, Paper.PATTERNED, 6);
+    List<Part> parts = CutWork.parts(design, List.of(PaperRole.PATTERNED), Paper.PATTERNED, 6);
     assertEquals(1, parts.size());
     assertEquals(design.base().id() + ".wave", parts.get(0).id());
     assertEquals(6, parts.get(0).count());
@@ -100,7 +100,7 @@ class CutWorkTest {
     Layer upper = half("upper", Face.INSIDE, Shape.TOP_LEFT);
     Layer lower = half("lower", Face.INSIDE, Shape.BOTTOM_RIGHT);
     Design design = Strips.with(Strips.strip(126, Fold.VALLEY, 96, 96), upper, lower, upper);
-    Part part = CutWork.parts(design, PaperKind.PATTERNED, Paper.PATTERNED, 1).get(0);
+    Part part = CutWork.parts(design, List.of(PaperRole.PATTERNED), Paper.PATTERNED, 1).get(0);
     assertEquals("upper + lower", part.label());
     assertEquals(2, part.count());
   }
@@ -118,7 +118,7 @@ class CutWorkTest {
 
   private static Part.Folds folds(Fold fold, double... panels) {
     Design design = Strips.strip(100, fold, panels);
-    return CutWork.parts(design, PaperKind.CARDSTOCK, Paper.CARD, 1).get(0).folds();
+    return CutWork.parts(design, List.of(PaperRole.CARDSTOCK), Paper.CARD, 1).get(0).folds();
   }
 
   @Test

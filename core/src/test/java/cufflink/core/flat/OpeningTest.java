@@ -7,11 +7,12 @@ import cufflink.core.Strips;
 import cufflink.core.design.Fold;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Opening;
-import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Tolerance;
+import cufflink.core.paper.PaperKind;
+import cufflink.core.paper.PaperRole;
 import cufflink.core.plane.Area;
 import cufflink.core.plane.Point;
 import java.util.List;
@@ -82,7 +83,7 @@ class OpeningTest {
         new Layer(
             "s",
             "s",
-            PaperKind.PATTERNED,
+            PaperRole.PATTERNED,
             "base",
             cufflink.core.design.Face.INSIDE,
             Strips.point(10, 10),
@@ -120,7 +121,7 @@ class OpeningTest {
     return new Layer(
         "half",
         "half",
-        PaperKind.PATTERNED,
+        PaperRole.PATTERNED,
         "base",
         cufflink.core.design.Face.INSIDE,
         Strips.point(10, 5),

@@ -12,7 +12,6 @@ import cufflink.core.design.Fold;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Movement;
-import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Pocket;
 import cufflink.core.design.Score;
@@ -29,6 +28,8 @@ import cufflink.core.measure.Tolerance;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Materials;
 import cufflink.core.paper.Paper;
+import cufflink.core.paper.PaperKind;
+import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers;
 import cufflink.core.plane.Area;
 import cufflink.core.plane.Segment;
@@ -68,7 +69,7 @@ class FoldReportTest {
     return new Layer(
         "front",
         "front layer",
-        PaperKind.PATTERNED,
+        PaperRole.PATTERNED,
         "base",
         Face.OUTSIDE,
         Strips.point(3, 83),
@@ -344,7 +345,7 @@ class FoldReportTest {
         new Layer(
             "layer",
             "flap layer",
-            PaperKind.PATTERNED,
+            PaperRole.PATTERNED,
             "flap",
             Face.INSIDE,
             Strips.point(5, 5),

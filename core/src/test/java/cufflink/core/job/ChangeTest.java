@@ -8,8 +8,8 @@ import cufflink.core.design.Design;
 import cufflink.core.design.Face;
 import cufflink.core.design.Fold;
 import cufflink.core.design.Layer;
-import cufflink.core.design.PaperKind;
 import cufflink.core.measure.Length;
+import cufflink.core.paper.PaperRole;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -18,7 +18,7 @@ class ChangeTest {
     return new Layer(
         id,
         id,
-        PaperKind.PATTERNED,
+        PaperRole.PATTERNED,
         "base",
         Face.OUTSIDE,
         Strips.point(left, 3),

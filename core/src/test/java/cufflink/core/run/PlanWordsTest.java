@@ -11,11 +11,11 @@ import cufflink.core.cut.Stock;
 import cufflink.core.cut.TrimStep;
 import cufflink.core.cut.TrimStep.Becomes;
 import cufflink.core.cut.TrimStep.Result;
-import cufflink.core.design.PaperKind;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
 import cufflink.core.paper.Paper;
+import cufflink.core.paper.PaperRole;
 import cufflink.core.words.Language;
 import cufflink.core.words.Message;
 import java.util.List;
@@ -64,12 +64,12 @@ class PlanWordsTest {
 
   @Test
   void titles_nameThePaperAndTheTrial() {
-    assertEquals("Cardstock", PlanWords.title(PaperKind.CARDSTOCK, false).say(FORMAT));
-    assertEquals("Patterned paper", PlanWords.title(PaperKind.PATTERNED, false).say(FORMAT));
-    assertEquals("Ribbon", PlanWords.title(PaperKind.RIBBON, false).say(FORMAT));
+    assertEquals("Cardstock", PlanWords.title(PaperRole.CARDSTOCK, false).say(FORMAT));
+    assertEquals("Patterned paper", PlanWords.title(PaperRole.PATTERNED, false).say(FORMAT));
+    assertEquals("Ribbon", PlanWords.title(PaperRole.RIBBON, false).say(FORMAT));
     assertEquals(
         "Cardstock, for one card as a trial",
-        PlanWords.title(PaperKind.CARDSTOCK, true).say(FORMAT));
+        PlanWords.title(PaperRole.CARDSTOCK, true).say(FORMAT));
     assertEquals(
         "buy 3 × A4, " + Paper.CARD.name(),
         PlanWords.buy(new Drawer.Shortfall(stock(false), 3)).say(FORMAT));

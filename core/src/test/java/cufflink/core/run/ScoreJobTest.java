@@ -8,12 +8,13 @@ import cufflink.core.design.Design;
 import cufflink.core.design.Face;
 import cufflink.core.design.Fold;
 import cufflink.core.design.Layer;
-import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
+import cufflink.core.paper.PaperKind;
+import cufflink.core.paper.PaperRole;
 import cufflink.core.plane.Segment;
 import cufflink.core.words.Language;
 import cufflink.core.words.Message;
@@ -196,7 +197,7 @@ class ScoreJobTest {
         new Layer(
             "over",
             "over",
-            PaperKind.PATTERNED,
+            PaperRole.PATTERNED,
             "base",
             Face.OUTSIDE,
             Strips.point(2, 2),

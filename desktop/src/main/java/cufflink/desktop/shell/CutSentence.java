@@ -2,8 +2,6 @@ package cufflink.desktop.shell;
 
 import cufflink.core.cut.Stock;
 import cufflink.core.cut.Trimmer;
-import cufflink.core.design.PaperKind;
-import cufflink.core.job.Cutting;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.job.Order;
@@ -12,7 +10,8 @@ import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Parsed;
 import cufflink.core.paper.Paper;
-import cufflink.core.paper.Papers;
+import cufflink.core.paper.PaperKind;
+import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Sheet;
 import cufflink.core.run.PlanWords;
 import cufflink.core.words.Message;
@@ -39,20 +38,17 @@ final class CutSentence {
 
   private final Workbench bench;
   private final Job job;
+  private final List<PaperRole> roles;
 
   CutSentence(Workbench bench, Derivation derivation) {
     this.bench = bench;
     this.job = derivation.job();
+    this.roles = derivation.made().map(made -> made.design().roles()).orElse(List.of());
   }
 
   Node sentence(Optional<PaperPlan> plan) {
-    Papers papers = job.papers();
-    PaperChoice card =
-        new PaperChoice(
-            bench, papers.card(), now -> new Papers(now, bench.making().papers().patterned()));
-    PaperChoice layers =
-        new PaperChoice(
-            bench, papers.patterned(), now -> new Papers(bench.making().papers().card(), now));
+    PaperChoice card = new PaperChoice(bench, PaperRole.CARDSTOCK);
+    PaperChoice layers = new PaperChoice(bench, PaperRole.PATTERNED);
     Sentence sentence = new Sentence();
     sentence.show(
         Message.of(
@@ -60,32 +56,49 @@ final class CutSentence {
             sentence.choice(copies(), Words.say("shelf.copies-hint"), this::orders),
             sentence.choice(extras(job.order()), Words.say("cut.extras-hint"), this::extras),
             sentence.choice(card.word(), Words.say("cut.card-hint"), card::items),
-            sentence.choice(
-                sheet(PaperKind.CARDSTOCK).label(),
-                Words.say("cut.sheet-hint"),
-                () -> sheets(PaperKind.CARDSTOCK)),
+            sheetWord(sentence, PaperRole.CARDSTOCK),
             sentence.choice(layers.word(), Words.say("cut.patterned-hint"), layers::items),
-            sentence.choice(
-                sheet(PaperKind.PATTERNED).label(),
-                Words.say("cut.sheet-hint"),
-                () -> sheets(PaperKind.PATTERNED))));
+            sheetWord(sentence, PaperRole.PATTERNED)));
+    VBox all = new VBox(sentence);
+    for (PaperRole role : roles) {
+      if (!role.isUsual() && role.kind() != PaperKind.RIBBON) {
+        all.getChildren().add(other(role));
+      }
+    }
     Sentence second = new Sentence();
     plan.ifPresent(
         each ->
             second.show(
                 Message.of(
                     "cut.plan",
-                    PlanWords.title(each.kind(), each.isTrial()),
+                    PlanWords.title(each.role(), each.isTrial()),
                     PlanWords.sheets(each.plan()),
                     second.choice(
                         Words.say("cut.trimmer"), Words.say("cut.trimmer-hint"), this::trimmers))));
-    VBox all = new VBox(sentence, second);
+    all.getChildren().add(second);
     for (PaperPlan each : bench.cutter().plans().get()) {
       each.plan()
           .problems()
           .forEach(problem -> all.getChildren().add(trouble(problem.say(bench.format()))));
     }
     return all;
+  }
+
+  /** A paper that this construction has besides card and patterned paper. */
+  private Sentence other(PaperRole role) {
+    Sentence sentence = new Sentence();
+    PaperChoice paper = new PaperChoice(bench, role);
+    sentence.show(
+        Message.of(
+            "cut.other-paper",
+            role.label(),
+            sentence.choice(paper.word(), Words.say("cut.patterned-hint"), paper::items),
+            sheetWord(sentence, role)));
+    return sentence;
+  }
+
+  private Object sheetWord(Sentence sentence, PaperRole role) {
+    return sentence.choice(sheet(role).label(), Words.say("cut.sheet-hint"), () -> sheets(role));
   }
 
   /** What cannot be cut is told before all else. */
@@ -158,15 +171,15 @@ final class CutSentence {
     return order.withExtras(extras);
   }
 
-  private Sheet sheet(PaperKind kind) {
-    return PaperPlan.sheet(job, kind, StandardSizes.usualSheet(job.marks()));
+  private Sheet sheet(PaperRole role) {
+    return PaperPlan.sheet(job, role, StandardSizes.usualSheet(job.marks()));
   }
 
   /** Offers sheets to buy, and below them what is in the drawer. */
-  private List<MenuItem> sheets(PaperKind kind) {
+  private List<MenuItem> sheets(PaperRole role) {
     List<MenuItem> items = new ArrayList<>();
     for (Sheet sheet : StandardSizes.sheets()) {
-      items.add(Sentence.item(named(sheet), () -> use(kind, sheet)));
+      items.add(Sentence.item(named(sheet), () -> use(role, sheet)));
     }
     items.add(
         Sentence.typed(
@@ -176,14 +189,14 @@ final class CutSentence {
                     StandardSizes.parse(text, bench.shownMarks().unit()),
                     size ->
                         use(
-                            kind,
+                            role,
                             new Sheet(
                                 "own",
                                 Words.say("size.own-sheet-name"),
                                 size.width(),
                                 size.height())))));
     items.add(new SeparatorMenuItem());
-    items.add(drawer(kind));
+    items.add(drawer(role));
     return items;
   }
 
@@ -192,14 +205,14 @@ final class CutSentence {
         "size.named", sheet.label(), bench.format().briefSize(sheet.width(), sheet.height()));
   }
 
-  private void use(PaperKind kind, Sheet sheet) {
-    bench.making().cut(job.cutting().withSheet(kind, sheet));
+  private void use(PaperRole role, Sheet sheet) {
+    bench.making().cut(job.cutting().withSheet(role, sheet));
   }
 
   /** What is in the drawer of this paper, and ways to put more in or take it out. */
-  private Menu drawer(PaperKind kind) {
+  private Menu drawer(PaperRole role) {
     Menu menu = new Menu(Words.say("drawer.title"));
-    Paper paper = kind == PaperKind.PATTERNED ? job.papers().patterned() : job.papers().card();
+    Paper paper = job.papers().of(role);
     for (Stock stock : bench.drawer().stock()) {
       if (stock.paper().equals(paper)) {
         String size = bench.format().briefSize(stock.width(), stock.height());
@@ -219,7 +232,7 @@ final class CutSentence {
         menu.getItems().add(one);
       }
     }
-    Sheet sheet = sheet(kind);
+    Sheet sheet = sheet(role);
     for (int count : List.of(1, 5, 20)) {
       menu.getItems()
           .add(
@@ -276,13 +289,7 @@ final class CutSentence {
                   if (isNone) {
                     bench.tell(Words.say("size.zero", text));
                   } else {
-                    bench
-                        .making()
-                        .cut(
-                            new Cutting(
-                                job.cutting().card(),
-                                job.cutting().patterned(),
-                                with.apply(length)));
+                    bench.making().cut(job.cutting().withTrimmer(with.apply(length)));
                   }
                 }));
   }

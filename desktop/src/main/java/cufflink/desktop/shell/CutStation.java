@@ -232,7 +232,7 @@ final class CutStation implements StationView {
     for (int i = 0; i < Math.min(plans.size(), choices.size()); i++) {
       PaperPlan each = plans.get(i);
       int left = Math.max(0, each.run().steps().size() - places.now().done(i));
-      Message title = PlanWords.title(each.kind(), each.isTrial());
+      Message title = PlanWords.title(each.role(), each.isTrial());
       choices
           .get(i)
           .setText(
@@ -247,7 +247,7 @@ final class CutStation implements StationView {
     List<PaperPlan> plans = bench.cutter().plans().get();
     for (int i = 0; i < plans.size(); i++) {
       if (places.now().done(i) < plans.get(i).run().steps().size()) {
-        return Optional.of(Words.say(PlanWords.title(plans.get(i).kind(), plans.get(i).isTrial())));
+        return Optional.of(Words.say(PlanWords.title(plans.get(i).role(), plans.get(i).isTrial())));
       }
     }
     return Optional.empty();

@@ -5,7 +5,6 @@ import cufflink.core.design.Design;
 import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
-import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
 import cufflink.core.drawing.FoldFrame;
 import cufflink.core.flat.Spot;
@@ -14,7 +13,6 @@ import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Derivation;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.paper.Paper;
-import cufflink.core.paper.Papers;
 import cufflink.core.plane.Side;
 import cufflink.core.scene.Surface;
 import cufflink.core.space.Motion;
@@ -109,9 +107,7 @@ record FoldReading(
         layer
             .map(each -> Words.say("fold.shows-layer", each.label(), paper.label(), side))
             .orElseGet(() -> Words.say("fold.shows", paper.label(), side));
-    PaperKind kind = layer.map(Layer::paper).orElse(paper.paper());
-    Papers papers = derivation.job().papers();
-    Paper sheet = kind == PaperKind.CARDSTOCK ? papers.card() : papers.patterned();
+    Paper sheet = derivation.job().papers().of(layer.map(Layer::role).orElse(paper.role()));
     return sheet.print() == Paper.Print.NONE
         ? says
         : Words.say("fold.shows-print", says, Words.say(way(Sight.top(motion))));

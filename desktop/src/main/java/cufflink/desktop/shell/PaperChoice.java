@@ -4,14 +4,13 @@ import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Unit;
 import cufflink.core.paper.Paper;
-import cufflink.core.paper.Papers;
+import cufflink.core.paper.PaperRole;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.Function;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 
@@ -21,12 +20,12 @@ final class PaperChoice {
 
   private final Workbench bench;
   private final Paper paper;
-  private final Function<Paper, Papers> with;
+  private final PaperRole role;
 
-  PaperChoice(Workbench bench, Paper paper, Function<Paper, Papers> with) {
+  PaperChoice(Workbench bench, PaperRole role) {
     this.bench = bench;
-    this.paper = paper;
-    this.with = with;
+    this.paper = bench.making().papers().of(role);
+    this.role = role;
   }
 
   String word() {
@@ -83,7 +82,7 @@ final class PaperChoice {
   }
 
   private void use(Paper other) {
-    bench.making().use(with.apply(other));
+    bench.making().use(bench.making().papers().with(role, other));
   }
 
   /** Lets the maker type a weight, or the thickness that was measured. */

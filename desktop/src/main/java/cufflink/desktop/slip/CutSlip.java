@@ -33,7 +33,7 @@ final class CutSlip {
           .problems()
           .forEach(each -> sections.add(new SlipSection("", each.say(format), List.of())));
       if (!plan.plan().sheets().isEmpty()) {
-        String title = Words.say("slip.trim", PlanWords.title(plan.kind(), plan.isTrial()));
+        String title = Words.say("slip.trim", PlanWords.title(plan.role(), plan.isTrial()));
         sections.add(
             new SlipSection(
                 title, Words.say(PlanWords.sheets(plan.plan())), fences(i, plan.run())));

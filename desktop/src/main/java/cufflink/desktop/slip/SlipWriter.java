@@ -5,7 +5,6 @@ import cufflink.core.cut.Drawer;
 import cufflink.core.design.Design;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
-import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Pocket;
 import cufflink.core.design.Stage;
@@ -17,6 +16,7 @@ import cufflink.core.job.PaperPlan;
 import cufflink.core.layers.ClosedState;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
+import cufflink.core.paper.PaperRole;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Parameter.Role;
 import cufflink.core.plane.Area;
@@ -178,24 +178,27 @@ public final class SlipWriter {
   private List<SlipSection> cuts() {
     List<SlipSection> sections = new ArrayList<>();
     int copies = derivation.job().order().copies();
-    for (PaperKind paper : PaperKind.values()) {
+    List<PaperRole> roles = derivation.made().map(made -> made.design().roles()).orElse(List.of());
+    for (PaperRole role : roles) {
       List<SlipRow> rows = new ArrayList<>();
       derivation.made().stream()
           .flatMap(made -> made.design().pieces().stream())
-          .filter(piece -> piece.paper() == paper)
+          .filter(piece -> piece.role().equals(role))
           .forEach(piece -> rows.add(sizeOf(piece, copies)));
       derivation.made().stream()
           .flatMap(made -> made.design().layers().stream())
-          .filter(layer -> layer.paper() == paper)
+          .filter(layer -> layer.role().equals(role))
           .forEach(layer -> rows.add(sizeOf(layer, copies)));
       if (!rows.isEmpty()) {
         String title =
-            Words.say(
-                switch (paper) {
-                  case CARDSTOCK -> "slip.from-cardstock";
-                  case PATTERNED -> "slip.from-patterned";
-                  case RIBBON -> "slip.from-ribbon";
-                });
+            role.isUsual()
+                ? Words.say(
+                    switch (role.kind()) {
+                      case CARDSTOCK -> "slip.from-cardstock";
+                      case PATTERNED -> "slip.from-patterned";
+                      case RIBBON -> "slip.from-ribbon";
+                    })
+                : Words.say("slip.from-role", role.label());
         sections.add(new SlipSection(title, "", rows));
       }
     }

@@ -1,6 +1,5 @@
 package cufflink.desktop.work;
 
-import cufflink.core.design.PaperKind;
 import cufflink.core.fit.Goal;
 import cufflink.core.fit.Offer;
 import cufflink.core.fit.Relayer;
@@ -12,6 +11,8 @@ import cufflink.core.job.Order;
 import cufflink.core.job.Tools;
 import cufflink.core.measure.Marks;
 import cufflink.core.paper.Envelope;
+import cufflink.core.paper.PaperKind;
+import cufflink.core.paper.PaperRole;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.value.Values;
 import java.util.Optional;
@@ -61,10 +62,10 @@ public final class Choosing {
 
   /** What was promised from a sheet is cut from it. */
   private static Cutting cutting(Offer offer, int copies) {
-    Cutting cutting = Cutting.USUAL.withSheet(PaperKind.CARDSTOCK, offer.sheet());
+    Cutting cutting = Cutting.USUAL.withSheet(PaperRole.CARDSTOCK, offer.sheet());
     boolean layersToo =
         SheetUse.of(offer.design(), PaperKind.PATTERNED, copies, offer.sheet()).isPresent();
-    return layersToo ? cutting.withSheet(PaperKind.PATTERNED, offer.sheet()) : cutting;
+    return layersToo ? cutting.withSheet(PaperRole.PATTERNED, offer.sheet()) : cutting;
   }
 
   /**

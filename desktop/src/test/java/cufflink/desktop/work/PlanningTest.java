@@ -6,13 +6,13 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.cut.CutPlan;
 import cufflink.core.cut.Stock;
-import cufflink.core.design.PaperKind;
 import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Cutting;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
+import cufflink.core.paper.PaperRole;
 import cufflink.files.pattern.PatternLibrary;
 import cufflink.files.project.AtomicFile;
 import cufflink.files.project.DemoProjects;
@@ -82,8 +82,8 @@ class PlanningTest {
   void ask_plansEachPaper(FxRobot robot) {
     List<PaperPlan> plans = plans(robot);
     assertEquals(
-        List.of(PaperKind.CARDSTOCK, PaperKind.PATTERNED),
-        plans.stream().map(PaperPlan::kind).toList());
+        List.of(PaperRole.CARDSTOCK, PaperRole.PATTERNED),
+        plans.stream().map(PaperPlan::role).toList());
     assertTrue(plans.stream().map(PaperPlan::plan).allMatch(CutPlan::isLeast));
   }
 
@@ -133,7 +133,7 @@ class PlanningTest {
   @Test
   void cut_fromALargerSheet_isRemembered(FxRobot robot) {
     Cutting cutting =
-        Cutting.USUAL.withSheet(PaperKind.CARDSTOCK, StandardSizes.sheet("a3").orElseThrow());
+        Cutting.USUAL.withSheet(PaperRole.CARDSTOCK, StandardSizes.sheet("a3").orElseThrow());
     robot.interact(() -> bench.making().cut(cutting));
     assertEquals("a3", plans(robot).get(0).plan().sheets().get(0).stock().id());
     robot.interact(() -> bench.undo());

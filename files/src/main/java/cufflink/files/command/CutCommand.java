@@ -48,7 +48,7 @@ final class CutCommand implements Callable<Integer> {
   }
 
   private static void print(PaperPlan plan, LengthFormat format, PrintWriter out) {
-    out.println(Words.say(PlanWords.title(plan.kind(), plan.isTrial())));
+    out.println(Words.say(PlanWords.title(plan.role(), plan.isTrial())));
     plan.plan().problems().forEach(problem -> out.println(problem.say(format)));
     if (plan.plan().sheets().isEmpty()) {
       return;

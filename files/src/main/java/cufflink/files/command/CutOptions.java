@@ -5,7 +5,6 @@ import static cufflink.files.command.BadInputException.orBad;
 import cufflink.core.cut.Drawer;
 import cufflink.core.cut.Trimmer;
 import cufflink.core.cut.Watch;
-import cufflink.core.design.PaperKind;
 import cufflink.core.finding.Finding;
 import cufflink.core.job.Cutting;
 import cufflink.core.job.Job;
@@ -13,6 +12,7 @@ import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Unit;
+import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Sheet;
 import cufflink.files.project.AtomicFile;
 import cufflink.files.project.DrawerStore;
@@ -60,10 +60,10 @@ final class CutOptions {
     Unit unit = job.marks().unit();
     Cutting cutting = Cutting.USUAL.withTrimmer(trimmer(unit));
     if (card.isPresent()) {
-      cutting = cutting.withSheet(PaperKind.CARDSTOCK, sheet("--card-sheet", card.get(), unit));
+      cutting = cutting.withSheet(PaperRole.CARDSTOCK, sheet("--card-sheet", card.get(), unit));
     }
     if (layers.isPresent()) {
-      cutting = cutting.withSheet(PaperKind.PATTERNED, sheet("--layer-sheet", layers.get(), unit));
+      cutting = cutting.withSheet(PaperRole.PATTERNED, sheet("--layer-sheet", layers.get(), unit));
     }
     Job asked = job.withCutting(cutting).withOrder(job.order().withTrialFirst(trial));
     return answer

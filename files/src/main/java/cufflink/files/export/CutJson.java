@@ -49,7 +49,7 @@ public final class CutJson {
   }
 
   private void write(ObjectNode node, PaperPlan plan) {
-    node.put("paper", plan.kind().name().toLowerCase(Locale.ROOT));
+    node.put("paper", plan.role().id());
     node.put("trial", plan.isTrial());
     node.put("newSheets", plan.plan().newSheets());
     node.put("leastPossible", plan.plan().bound());

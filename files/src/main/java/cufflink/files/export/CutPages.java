@@ -35,7 +35,7 @@ final class CutPages {
 
   void write(List<PaperPlan> plans) throws IOException {
     for (PaperPlan plan : plans) {
-      pages.heading(Words.say(PlanWords.title(plan.kind(), plan.isTrial())));
+      pages.heading(Words.say(PlanWords.title(plan.role(), plan.isTrial())));
       pages.line(Words.say(PlanWords.sheets(plan.plan())));
       for (var problem : plan.plan().problems()) {
         pages.row(Words.say("severity.error"), problem.say(format));

@@ -3,7 +3,6 @@ package cufflink.files.export;
 import cufflink.core.design.Design;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
-import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Zone;
 import cufflink.core.drawing.FlatDrawing;
@@ -13,6 +12,7 @@ import cufflink.core.job.Derivation;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
+import cufflink.core.paper.PaperRole;
 import cufflink.core.run.Directions;
 import cufflink.core.run.Gluing;
 import cufflink.core.run.ScoreJob;
@@ -158,18 +158,21 @@ public final class JobSheet {
     for (Piece piece : design.pieces()) {
       pages.row(
           format.size(piece.width(), piece.height()),
-          Words.say("sheet.piece", piece.count() * copies(), piece.label(), paper(piece.paper())));
+          Words.say("sheet.piece", piece.count() * copies(), piece.label(), paper(piece.role())));
     }
     for (Layer layer : design.layers()) {
       pages.row(
           format.size(layer.width(), layer.height()),
-          Words.say("sheet.piece", copies(), layer.label(), paper(layer.paper())));
+          Words.say("sheet.piece", copies(), layer.label(), paper(layer.role())));
     }
   }
 
-  private static String paper(PaperKind kind) {
+  private static String paper(PaperRole role) {
+    if (!role.isUsual()) {
+      return role.label();
+    }
     return Words.say(
-        switch (kind) {
+        switch (role.kind()) {
           case CARDSTOCK -> "paper.cardstock";
           case PATTERNED -> "paper.patterned";
           case RIBBON -> "paper.ribbon";

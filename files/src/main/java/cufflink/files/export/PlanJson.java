@@ -204,7 +204,7 @@ public final class PlanJson {
     ObjectNode node = NODES.objectNode();
     node.put("id", piece.id());
     node.put("label", piece.label());
-    node.put("paper", plain(piece.paper()));
+    node.put("paper", piece.role().id());
     node.put("count", piece.count());
     numbers.length(node, "width", piece.width());
     numbers.length(node, "height", piece.height());
@@ -261,7 +261,7 @@ public final class PlanJson {
     ObjectNode node = NODES.objectNode();
     node.put("id", layer.id());
     node.put("label", layer.label());
-    node.put("paper", plain(layer.paper()));
+    node.put("paper", layer.role().id());
     node.put("count", 1);
     node.put("on", layer.on());
     node.put("face", plain(layer.face()));

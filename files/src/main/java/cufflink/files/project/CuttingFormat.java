@@ -10,13 +10,17 @@ import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Unit;
 import cufflink.core.paper.Sheet;
 import cufflink.files.text.Printable;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 
 /**
  * The sheets and the trimmer in a project file. As with all supplies, what makes no sense is taken
  * for left out.
  */
 final class CuttingFormat {
+  private static final String TRIMMER = "trimmer";
+
   private CuttingFormat() {}
 
   static void write(ObjectNode root, Job job) {
@@ -25,8 +29,7 @@ final class CuttingFormat {
       return;
     }
     ObjectNode node = root.putObject("cutting");
-    cutting.card().ifPresent(sheet -> write(node.putObject("card"), sheet));
-    cutting.patterned().ifPresent(sheet -> write(node.putObject("patterned"), sheet));
+    cutting.sheets().forEach((role, sheet) -> write(node.putObject(Roles.written(role)), sheet));
     Trimmer trimmer = cutting.trimmer();
     node.putObject("trimmer")
         .put("longestCut", trimmer.longestCut().toString())
@@ -42,8 +45,14 @@ final class CuttingFormat {
   }
 
   static Cutting read(JsonNode node) {
-    return new Cutting(
-        sheet(node.path("card")), sheet(node.path("patterned")), trimmer(node.path("trimmer")));
+    Map<String, Sheet> sheets = new TreeMap<>();
+    node.properties()
+        .forEach(
+            each ->
+                sheet(each.getValue())
+                    .filter(sheet -> !each.getKey().equals(TRIMMER))
+                    .ifPresent(sheet -> sheets.put(Roles.read(each.getKey()), sheet)));
+    return new Cutting(sheets, trimmer(node.path(TRIMMER)));
   }
 
   private static Optional<Sheet> sheet(JsonNode node) {

@@ -36,7 +36,7 @@ public final class ProjectFormat {
       new ObjectMapper().enable(SerializationFeature.INDENT_OUTPUT);
   private static final String NAME = "cufflink-project/";
   private static final String LEFT = "left";
-  private static final int VERSION = 2;
+  private static final int VERSION = 3;
   private static final Pattern FORMAT = Pattern.compile(Pattern.quote(NAME) + "(\\d{1,6})");
 
   private ProjectFormat() {}

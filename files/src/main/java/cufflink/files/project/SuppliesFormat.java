@@ -13,8 +13,10 @@ import cufflink.core.paper.Paper;
 import cufflink.core.paper.Papers;
 import cufflink.files.text.Printable;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 
 /**
@@ -28,8 +30,9 @@ final class SuppliesFormat {
   static void write(ObjectNode root, Job job) {
     if (!job.papers().equals(Papers.USUAL)) {
       ObjectNode papers = root.putObject("papers");
-      write(papers.putObject("card"), job.papers().card());
-      write(papers.putObject("patterned"), job.papers().patterned());
+      job.papers()
+          .byRole()
+          .forEach((role, paper) -> write(papers.putObject(Roles.written(role)), paper));
     }
     if (!job.pinned().isEmpty()) {
       ArrayNode pinned = root.putArray("pinned");
@@ -85,9 +88,13 @@ final class SuppliesFormat {
   }
 
   static Papers papers(JsonNode node) {
-    return new Papers(
-        paper(node.path("card")).orElse(Paper.CARD),
-        paper(node.path("patterned")).orElse(Paper.PATTERNED));
+    Map<String, Paper> papers = new TreeMap<>();
+    node.properties()
+        .forEach(
+            each ->
+                paper(each.getValue())
+                    .ifPresent(paper -> papers.put(Roles.read(each.getKey()), paper)));
+    return new Papers(papers);
   }
 
   static Optional<Paper> paper(JsonNode node) {

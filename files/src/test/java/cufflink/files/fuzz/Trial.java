@@ -4,7 +4,6 @@ import cufflink.core.card.FoldModel;
 import cufflink.core.cut.TrimStep;
 import cufflink.core.cut.Trimmer;
 import cufflink.core.cut.Watch;
-import cufflink.core.design.PaperKind;
 import cufflink.core.finding.Finding;
 import cufflink.core.fit.Fit;
 import cufflink.core.fit.Fitter;
@@ -22,6 +21,7 @@ import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.Marks;
 import cufflink.core.paper.HeldItem;
+import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Sheet;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.pattern.PatternEvaluator;
@@ -114,7 +114,7 @@ record Trial(String pattern, Values set, Goal goal, Way manner, Cut cutting) {
         .withCutting(
             Cutting.USUAL
                 .withTrimmer(cutting.trimmer())
-                .withSheet(PaperKind.CARDSTOCK, cutting.sheet()));
+                .withSheet(PaperRole.CARDSTOCK, cutting.sheet()));
   }
 
   private static void speak(Derivation.Made made, Job job, LengthFormat format) {

@@ -5,13 +5,13 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.design.Layer;
 import cufflink.core.design.Opening;
-import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
 import cufflink.core.finding.Finding;
 import cufflink.core.fold.Thickness;
 import cufflink.core.job.Derivation;
 import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Unit;
+import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.Papers;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.plane.Point;

@@ -5,7 +5,6 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.design.Design;
-import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
 import cufflink.core.fit.Finder;
 import cufflink.core.fit.Fitter;
@@ -21,6 +20,7 @@ import cufflink.core.measure.Marks;
 import cufflink.core.measure.Unit;
 import cufflink.core.paper.Envelope;
 import cufflink.core.paper.HeldItem;
+import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.Sheet;
 import cufflink.core.pattern.Bench;
 import cufflink.core.pattern.Evaluation;

@@ -7,7 +7,6 @@ import cufflink.core.design.Design;
 import cufflink.core.design.Face;
 import cufflink.core.design.Fold;
 import cufflink.core.design.Layer;
-import cufflink.core.design.PaperKind;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.fit.Goal;
@@ -15,6 +14,8 @@ import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
 import cufflink.core.inspect.Inspection;
 import cufflink.core.measure.Length;
+import cufflink.core.paper.PaperKind;
+import cufflink.core.paper.PaperRole;
 import cufflink.core.plane.Point;
 import cufflink.core.plane.Segment;
 import java.util.List;
@@ -85,7 +86,7 @@ class LayerOverScoreTest {
     return new Layer(
         "layer",
         "layer",
-        PaperKind.PATTERNED,
+        PaperRole.PATTERNED,
         "base",
         Face.INSIDE,
         at,

@@ -6,12 +6,12 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import cufflink.core.cut.Drawer;
 import cufflink.core.cut.Stock;
 import cufflink.core.cut.Trimmer;
-import cufflink.core.design.PaperKind;
 import cufflink.core.job.Cutting;
 import cufflink.core.job.Job;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Parsed;
 import cufflink.core.paper.Paper;
+import cufflink.core.paper.PaperRole;
 import cufflink.files.Jobs;
 import cufflink.files.Spoken;
 import cufflink.files.size.StandardSizes;
@@ -93,7 +93,7 @@ class DrawerStoreTest {
   void project_keepsSheetsAndTrimmer() {
     Cutting cutting =
         Cutting.USUAL
-            .withSheet(PaperKind.CARDSTOCK, StandardSizes.sheet("letter").orElseThrow())
+            .withSheet(PaperRole.CARDSTOCK, StandardSizes.sheet("letter").orElseThrow())
             .withTrimmer(
                 new Trimmer(
                     Length.ofMillimetres(330), Length.ofMillimetres(9), Length.ofMillimetres(3)));

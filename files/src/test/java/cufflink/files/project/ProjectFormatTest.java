@@ -17,6 +17,7 @@ import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Parsed;
 import cufflink.core.paper.Paper;
+import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.pattern.PatternEvaluator;
@@ -51,11 +52,7 @@ class ProjectFormatTest {
   /** Every format there has been still opens, and is written again as the present one. */
   @Test
   void read_eachOlderFormat_opensWithAllThatIsInIt() throws IOException {
-    String text;
-    try (InputStream in = ProjectFormatTest.class.getResourceAsStream("version-1.cufflink")) {
-      text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
-    }
-    Job job = ProjectFormat.read("version-1", text).orElseThrow();
+    Job job = kept("version-1.cufflink");
     assertEquals("", job.id());
     assertEquals(Edition.atHand("off-centre-gate"), job.edition());
     assertEquals(Optional.of(Length.ofUnits(123_457)), job.values().length("left"));
@@ -66,6 +63,25 @@ class ProjectFormatTest {
         Optional.of(Length.ofMillimetres(110)), job.scaledFrom().orElseThrow().length("width"));
     assertEquals(Length.ofInches(3, 16), ((Goal.ForEnvelope) job.goal()).clearance());
     assertEquals(job, ProjectFormat.read("again", ProjectFormat.write(job)).orElseThrow());
+  }
+
+  /** The second format had two papers and their sheets, and called cardstock “card”. */
+  @Test
+  void read_theSecondFormat_keepsItsPapersAndSheets() throws IOException {
+    Job job = kept("version-2.cufflink");
+    assertEquals("tide blue", job.papers().of(PaperRole.CARDSTOCK).name());
+    assertEquals(Paper.Print.UPRIGHT, job.papers().of(PaperRole.PATTERNED).print());
+    assertEquals("a4", job.cutting().sheet(PaperRole.CARDSTOCK).orElseThrow().id());
+    assertEquals(Optional.empty(), job.cutting().sheet(PaperRole.PATTERNED));
+    assertEquals(Length.ofMillimetres(310), job.cutting().trimmer().longestCut());
+    assertEquals(job, ProjectFormat.read("again", ProjectFormat.write(job)).orElseThrow());
+  }
+
+  private static Job kept(String name) throws IOException {
+    try (InputStream in = ProjectFormatTest.class.getResourceAsStream(name)) {
+      return ProjectFormat.read(name, new String(in.readAllBytes(), StandardCharsets.UTF_8))
+          .orElseThrow();
+    }
   }
 
   @Test
@@ -110,9 +126,9 @@ class ProjectFormatTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "cufflink-project/2|cufflink-project/3|x: the file has version 3, and this Cufflink reads up"
-            + " to version 2; get a newer Cufflink to open it.",
-        "cufflink-project/2|other/1|x: the file does not begin with “format: cufflink-project/2”;"
+        "cufflink-project/3|cufflink-project/4|x: the file has version 4, and this Cufflink reads up"
+            + " to version 3; get a newer Cufflink to open it.",
+        "cufflink-project/3|other/1|x: the file does not begin with “format: cufflink-project/3”;"
             + " choose a Cufflink project.",
         "\"title\"|\"titel\"|x: “title” is missing; open the previous version of the file.",
         "\"sheet\"|\"tray\"|x: “tray” is not a way of sizing; open the previous version of the file.",

@@ -1,4 +1,4 @@
-package cufflink.core.design;
+package cufflink.core.paper;
 
 /** What a piece is cut from. */
 public enum PaperKind {
