@@ -15,16 +15,13 @@ import picocli.CommandLine.ParentCommand;
 import picocli.CommandLine.Spec;
 
 /** Prints what would go wrong at the table. */
-@Command(
-    name = "check",
-    description = "Prints what would go wrong with a construction at these sizes.",
-    mixinStandardHelpOptions = true)
+@Command(name = "check", mixinStandardHelpOptions = true)
 final class CheckCommand implements Callable<Integer> {
   @ParentCommand private Cufflink parent;
   @Spec private CommandSpec spec;
   @Mixin private Request request;
 
-  @Option(names = "--json", description = "Print JSON instead of words.")
+  @Option(names = "--json")
   private boolean json;
 
   @Override

@@ -21,7 +21,6 @@ import picocli.CommandLine.Command;
 /** The command line. */
 @Command(
     name = "cufflink",
-    description = "Lays out, scales, folds and checks fancy-fold cards.",
     mixinStandardHelpOptions = true,
     version = "Cufflink 0.1.0",
     subcommands = {
@@ -139,6 +138,7 @@ public final class Cufflink {
       FaultLog log,
       String... arguments) {
     CommandLine line = new CommandLine(new Cufflink(library, raw));
+    line.setResourceBundle(new UsageWords());
     line.setExpandAtFiles(false);
     line.setOut(out);
     line.setErr(err);

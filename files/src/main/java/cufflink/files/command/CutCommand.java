@@ -19,17 +19,14 @@ import picocli.CommandLine.ParentCommand;
 import picocli.CommandLine.Spec;
 
 /** Prints how the sheets are cut. */
-@Command(
-    name = "cut",
-    description = "Plans the cutting: which sheets, where the fence stands, which cut comes next.",
-    mixinStandardHelpOptions = true)
+@Command(name = "cut", mixinStandardHelpOptions = true)
 final class CutCommand implements Callable<Integer> {
   @ParentCommand private Cufflink parent;
   @Spec private CommandSpec spec;
   @Mixin private Request request;
   @Mixin private CutOptions options;
 
-  @Option(names = "--json", description = "Print JSON instead of words.")
+  @Option(names = "--json")
   private boolean json;
 
   @Override

@@ -25,34 +25,22 @@ import picocli.CommandLine.Option;
 
 /** From which sheets it is cut, and with what. */
 final class CutOptions {
-  @Option(
-      names = "--card-sheet",
-      paramLabel = "NAME|WxH",
-      description = "The cardstock to cut from, by name or size.")
+  @Option(names = "--card-sheet", paramLabel = "NAME|WxH")
   private Optional<String> card = Optional.empty();
 
-  @Option(
-      names = "--layer-sheet",
-      paramLabel = "NAME|WxH",
-      description = "The patterned paper to cut from, by name or size.")
+  @Option(names = "--layer-sheet", paramLabel = "NAME|WxH")
   private Optional<String> layers = Optional.empty();
 
-  @Option(
-      names = "--longest-cut",
-      paramLabel = "LENGTH",
-      description = "The longest cut of the trimmer.")
+  @Option(names = "--longest-cut", paramLabel = "LENGTH")
   private Optional<String> longest = Optional.empty();
 
-  @Option(
-      names = "--rough-edge",
-      paramLabel = "LENGTH",
-      description = "How much is cut off all round a sheet first.")
+  @Option(names = "--rough-edge", paramLabel = "LENGTH")
   private Optional<String> edge = Optional.empty();
 
-  @Option(names = "--trial", description = "Make one card first, and cut it on its own.")
+  @Option(names = "--trial")
   private boolean trial;
 
-  @Option(names = "--from-drawer", description = "Use the sheets and off-cuts in your drawer.")
+  @Option(names = "--from-drawer")
   private boolean fromDrawer;
 
   List<PaperPlan> plans(Request.Answer answer) {

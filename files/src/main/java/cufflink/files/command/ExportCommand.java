@@ -18,31 +18,22 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.ParentCommand;
 
 /** Writes a construction to a file. */
-@Command(
-    name = "export",
-    description =
-        "Writes a construction as SVG, PDF job sheet, JSON plan, CSV cut list, nested sheets, FOLD file or steps of folding.",
-    mixinStandardHelpOptions = true)
+@Command(name = "export", mixinStandardHelpOptions = true)
 final class ExportCommand implements Callable<Integer> {
   @ParentCommand private Cufflink parent;
   @Mixin private Request request;
   @Mixin private CutOptions cutting;
 
-  @Option(
-      names = "--format",
-      required = true,
-      completionCandidates = Formats.class,
-      description = "One of: ${COMPLETION-CANDIDATES}.")
+  @Option(names = "--format", required = true, completionCandidates = Formats.class)
   private String format = "";
 
-  @Option(names = "--printer", description = "The paper in the printer: ${COMPLETION-CANDIDATES}.")
+  @Option(names = "--printer")
   private JobSheet.Printer printer = JobSheet.Printer.A4;
 
   @Option(
       names = {"-o", "--output"},
       required = true,
-      paramLabel = "FILE",
-      description = "The file to write, or - for standard output.")
+      paramLabel = "FILE")
   private Path output;
 
   /** What can be written. */

@@ -33,47 +33,41 @@ import picocli.CommandLine.ParentCommand;
 import picocli.CommandLine.Spec;
 
 /** Finds what can be made from what is at hand. */
-@Command(
-    name = "find",
-    description = "Finds what can be made from what is at hand, best first.",
-    mixinStandardHelpOptions = true)
+@Command(name = "find", mixinStandardHelpOptions = true)
 final class FindCommand implements Callable<Integer> {
   private static final int MOST = 1_000;
 
   @ParentCommand private Cufflink parent;
   @Spec private CommandSpec spec;
 
-  @Option(names = "--sheet", paramLabel = "NAME", description = "A sheet at hand; all if left out.")
+  @Option(names = "--sheet", paramLabel = "NAME")
   private List<String> sheets = new ArrayList<>();
 
-  @Option(names = "--envelope", paramLabel = "NAME", description = "An envelope at hand.")
+  @Option(names = "--envelope", paramLabel = "NAME")
   private List<String> envelopes = new ArrayList<>();
 
-  @Option(names = "--holds", paramLabel = "ITEM", description = "What it is to hold.")
+  @Option(names = "--holds", paramLabel = "ITEM")
   private Optional<String> holds = Optional.empty();
 
-  @Option(names = "--least", paramLabel = "WxH", description = "The least closed size.")
+  @Option(names = "--least", paramLabel = "WxH")
   private Optional<String> least = Optional.empty();
 
-  @Option(names = "--most", paramLabel = "WxH", description = "The most closed size.")
+  @Option(names = "--most", paramLabel = "WxH")
   private Optional<String> most = Optional.empty();
 
-  @Option(names = "--copies", paramLabel = "N", description = "How many cards.")
+  @Option(names = "--copies", paramLabel = "N")
   private int copies = 1;
 
-  @Option(names = "--marks", paramLabel = "MARKS", description = "The ruler, as for “plan”.")
+  @Option(names = "--marks", paramLabel = "MARKS")
   private String marks = "1mm";
 
-  @Option(
-      names = "--by",
-      paramLabel = "WHAT",
-      description = "least-paper, largest, easiest-numbers or best-envelope.")
+  @Option(names = "--by", paramLabel = "WHAT")
   private String by = "least-paper";
 
-  @Option(names = "--top", paramLabel = "N", description = "How many to print.")
+  @Option(names = "--top", paramLabel = "N")
   private int top = 12;
 
-  @Option(names = "--json", description = "Print JSON.")
+  @Option(names = "--json")
   private boolean json;
 
   @Override

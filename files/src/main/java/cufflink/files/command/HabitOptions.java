@@ -12,16 +12,10 @@ final class HabitOptions {
   private static final List<String> HANDS = List.of("right", "left");
   private static final List<String> SIDES = List.of("outside", "inside");
 
-  @Option(
-      names = "--hand",
-      paramLabel = "HAND",
-      description = "The hand that holds the tool, right or left; it decides where the fence lies.")
+  @Option(names = "--hand", paramLabel = "HAND")
   private String hand = "right";
 
-  @Option(
-      names = "--press",
-      paramLabel = "SIDE",
-      description = "The side of each fold that the tool presses, outside or inside.")
+  @Option(names = "--press", paramLabel = "SIDE")
   private String press = "outside";
 
   /** Returns the maker's tools with this habit. */

@@ -19,23 +19,19 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Makes a pattern file from a FOLD file. */
-@Command(
-    name = "import",
-    description = "Makes a pattern file from the crease pattern of a FOLD file.",
-    mixinStandardHelpOptions = true)
+@Command(name = "import", mixinStandardHelpOptions = true)
 final class ImportCommand implements Callable<Integer> {
   private static final long LARGEST = 20_000_000;
 
   @Spec private CommandSpec spec;
 
-  @Parameters(paramLabel = "FILE", description = "The FOLD file.")
+  @Parameters(paramLabel = "FILE", descriptionKey = "parameter.file")
   private Path input;
 
   @Option(
       names = {"-o", "--output"},
       required = true,
-      paramLabel = "FILE",
-      description = "The pattern file to write, such as one in your patterns folder.")
+      paramLabel = "FILE")
   private Path output;
 
   @Override

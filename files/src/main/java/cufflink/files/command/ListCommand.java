@@ -14,15 +14,12 @@ import picocli.CommandLine.ParentCommand;
 import picocli.CommandLine.Spec;
 
 /** Prints the constructions at hand. */
-@Command(
-    name = "list",
-    description = "Prints every construction with its values.",
-    mixinStandardHelpOptions = true)
+@Command(name = "list", mixinStandardHelpOptions = true)
 final class ListCommand implements Callable<Integer> {
   @ParentCommand private Cufflink parent;
   @Spec private CommandSpec spec;
 
-  @Option(names = "--json", description = "Print JSON instead of words.")
+  @Option(names = "--json")
   private boolean json;
 
   @Override

@@ -16,16 +16,13 @@ import picocli.CommandLine.ParentCommand;
 import picocli.CommandLine.Spec;
 
 /** Prints what to cut and where to score. */
-@Command(
-    name = "plan",
-    description = "Prints the pieces, scores, cuts and layers of a construction.",
-    mixinStandardHelpOptions = true)
+@Command(name = "plan", mixinStandardHelpOptions = true)
 final class PlanCommand implements Callable<Integer> {
   @ParentCommand private Cufflink parent;
   @Spec private CommandSpec spec;
   @Mixin private Request request;
 
-  @Option(names = "--json", description = "Print JSON instead of words.")
+  @Option(names = "--json")
   private boolean json;
 
   @Override

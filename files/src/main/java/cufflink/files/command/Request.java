@@ -38,64 +38,46 @@ import picocli.CommandLine.Parameters;
 
 /** What a command is asked to make: a construction, its values, and what to scale it to. */
 final class Request {
-  @Parameters(paramLabel = "ID", description = "The construction, as “list” names it.")
+  @Parameters(paramLabel = "ID", descriptionKey = "parameter.id")
   private String id = "";
 
-  @Option(
-      names = "--set",
-      paramLabel = "NAME=VALUE",
-      description = "A value of the construction. It stays as it is when the rest is scaled.")
+  @Option(names = "--set", paramLabel = "NAME=VALUE")
   private List<String> sets = new ArrayList<>();
 
   @ArgGroup private GoalOptions goal = new GoalOptions();
 
-  @Option(
-      names = "--marks",
-      paramLabel = "MARKS",
-      description = "The ruler: 1/32in, 1/16in, 1/8in, 0.5mm, 1mm, 2.5mm or 5mm.")
+  @Option(names = "--marks", paramLabel = "MARKS")
   private String marks = "1mm";
 
-  @Option(
-      names = "--free",
-      description = "Let width and height scale each on its own instead of keeping proportions.")
+  @Option(names = "--free")
   private boolean free;
 
-  @Option(
-      names = "--holds",
-      paramLabel = "ITEM",
-      description = "What it is to hold: gift-card, banknote, photo, … or a size such as 90x55 mm.")
+  @Option(names = "--holds", paramLabel = "ITEM")
   private Optional<String> holds = Optional.empty();
 
-  @Option(
-      names = "--clearance",
-      paramLabel = "LENGTH",
-      description = "How much smaller than its envelope the card must be, in each dimension.")
+  @Option(names = "--clearance", paramLabel = "LENGTH")
   private Optional<String> clearance = Optional.empty();
 
-  @Option(
-      names = "--with",
-      paramLabel = "EXTRA",
-      split = ",",
-      description = "Made for each card besides: belly-band, envelope, ribbon-tie.")
+  @Option(names = "--with", paramLabel = "EXTRA", split = ",")
   private List<String> extras = new ArrayList<>();
 
-  @Option(names = "--copies", paramLabel = "NUMBER", description = "How many cards.")
+  @Option(names = "--copies", paramLabel = "NUMBER")
   private String copies = "1";
 
-  @Option(names = "--raised", description = "Set layers on foam pads instead of gluing them flat.")
+  @Option(names = "--raised")
   private boolean raised;
 
   @Mixin private HabitOptions habits = new HabitOptions();
 
   /** At most one of these may be given. */
   static final class GoalOptions {
-    @Option(names = "--sheet", paramLabel = "NAME", description = "The sheet on the table.")
+    @Option(names = "--sheet", paramLabel = "NAME")
     private Optional<String> sheet = Optional.empty();
 
-    @Option(names = "--envelope", paramLabel = "NAME", description = "The envelope at hand.")
+    @Option(names = "--envelope", paramLabel = "NAME")
     private Optional<String> envelope = Optional.empty();
 
-    @Option(names = "--finished", paramLabel = "WxH", description = "The size of the closed card.")
+    @Option(names = "--finished", paramLabel = "WxH")
     private Optional<String> finished = Optional.empty();
   }
 
