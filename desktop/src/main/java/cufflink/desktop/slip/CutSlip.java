@@ -63,6 +63,7 @@ final class CutSlip {
       rows.add(
           SlipRow.read(
               new Subject.Fence(plan, rows.size()),
+              setting.fence(),
               format.format(setting.fence()),
               label,
               Lights.of(refs)));

@@ -44,11 +44,11 @@ public final class Looked {
         subjects.clear();
         continue;
       }
-      Map<Subject, String> before = numbers(slips.write(station, last.orElseThrow()));
-      numbers(slips.write(station, now))
+      Map<Subject, Object> before = measures(slips.write(station, last.orElseThrow()));
+      measures(slips.write(station, now))
           .forEach(
-              (subject, number) -> {
-                if (before.containsKey(subject) && !number.equals(before.get(subject))) {
+              (subject, measure) -> {
+                if (before.containsKey(subject) && !measure.equals(before.get(subject))) {
                   subjects.add(subject);
                 }
               });
@@ -57,11 +57,11 @@ public final class Looked {
     last = Optional.of(now);
   }
 
-  private static Map<Subject, String> numbers(List<SlipSection> sections) {
-    Map<Subject, String> numbers = new HashMap<>();
+  private static Map<Subject, Object> measures(List<SlipSection> sections) {
+    Map<Subject, Object> measures = new HashMap<>();
     sections.forEach(
-        section -> section.rows().forEach(row -> numbers.put(row.subject(), row.number())));
-    return numbers;
+        section -> section.rows().forEach(row -> measures.put(row.subject(), row.measure())));
+    return measures;
   }
 
   /**

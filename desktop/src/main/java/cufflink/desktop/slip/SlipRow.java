@@ -9,16 +9,22 @@ import java.util.Set;
  * One line of the slip.
  *
  * @param subject what it stands for
+ * @param measure what its number measures, whatever the ruler: another measure is another number
  * @param number what is read off it
  * @param label what it is
  * @param lights what it lights on the paper
  * @param parameter the value that typing over it sets, if it can be typed over
  */
 public record SlipRow(
-    Subject subject, String number, String label, Lights lights, Optional<Parameter> parameter) {
+    Subject subject,
+    Object measure,
+    String number,
+    String label,
+    Lights lights,
+    Optional<Parameter> parameter) {
   /** A line that cannot be typed over. */
-  static SlipRow read(Subject subject, String number, String label, Lights lights) {
-    return new SlipRow(subject, number, label, lights, Optional.empty());
+  static SlipRow read(Subject subject, Object measure, String number, String label, Lights lights) {
+    return new SlipRow(subject, measure, number, label, lights, Optional.empty());
   }
 
   /**

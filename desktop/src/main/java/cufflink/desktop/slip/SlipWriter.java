@@ -98,6 +98,7 @@ public final class SlipWriter {
     Setting setting = derivation.settled().get(parameter.id()).orElse(parameter.normal());
     return new SlipRow(
         new Subject.Value(parameter.id()),
+        setting,
         text(parameter, setting),
         label(parameter),
         Lights.found(() -> refs(parameter)),
@@ -145,6 +146,7 @@ public final class SlipWriter {
   private SlipRow sizeOf(Piece piece, int copies) {
     return SlipRow.read(
         new Subject.CutPart(piece.id(), ""),
+        List.of(piece.width(), piece.height(), piece.count() * copies),
         format.size(piece.width(), piece.height()),
         times(piece.label(), piece.count() * copies),
         Lights.of(new Ref(piece.id(), "")));
@@ -153,6 +155,7 @@ public final class SlipWriter {
   private SlipRow sizeOf(Layer layer, int copies) {
     return SlipRow.read(
         new Subject.CutPart(layer.on(), layer.id()),
+        List.of(layer.width(), layer.height(), copies),
         format.size(layer.width(), layer.height()),
         times(layer.label(), copies),
         Lights.of(new Ref(layer.on(), layer.id())));
@@ -218,6 +221,7 @@ public final class SlipWriter {
           rows.add(
               SlipRow.read(
                   new Subject.Stop(piece.id(), stop.stroke().main().id()),
+                  stop.at(),
                   format.format(stop.at()),
                   directions.often(directions.stop(stop), passes(piece, stop.stroke())).say(format),
                   lights(piece, stop.stroke())));
@@ -227,6 +231,7 @@ public final class SlipWriter {
           rows.add(
               SlipRow.read(
                   new Subject.Stop(piece.id(), stroke.main().id()),
+                  stroke.line(),
                   "",
                   directions.often(ruled, passes(piece, stroke)).say(format),
                   lights(piece, stroke)));
@@ -257,6 +262,7 @@ public final class SlipWriter {
         cuts.add(
             SlipRow.read(
                 new Subject.LaterCut(piece.id(), number++),
+                cut.mark(),
                 "",
                 cut.told().say(format),
                 Lights.of(new Ref(piece.id(), cut.id()))));
@@ -289,7 +295,11 @@ public final class SlipWriter {
       number++;
       SlipRow row =
           SlipRow.read(
-              new Subject.Fold(number), Integer.toString(number), stage.title(), Lights.NONE);
+              new Subject.Fold(number),
+              stage.moves(),
+              Integer.toString(number),
+              stage.title(),
+              Lights.NONE);
       (stage.isFolding() ? folding : opening).add(row);
     }
     List<SlipSection> sections = new ArrayList<>();
@@ -309,6 +319,7 @@ public final class SlipWriter {
                         List.of(
                             SlipRow.read(
                                 new Subject.Closed(),
+                                List.of(closed.width(), closed.height()),
                                 format.briefSize(closed.width(), closed.height()),
                                 closed(closed),
                                 Lights.NONE)))));
@@ -371,6 +382,7 @@ public final class SlipWriter {
   private SlipRow row(String piece, String id, Area area, String label) {
     return SlipRow.read(
         new Subject.Glued(piece, id),
+        area,
         format.size(area.width(), area.height()),
         label,
         Lights.of(new Ref(piece, id)));
@@ -396,6 +408,7 @@ public final class SlipWriter {
             .orElseGet(() -> Words.say("slip.pocket", pocket.label()));
     return SlipRow.read(
         new Subject.Holder(pocket.id()),
+        List.of(pocket.width(), pocket.depth(), pocket.room()),
         format.size(pocket.width(), pocket.depth()),
         label,
         Lights.NONE);
