@@ -92,7 +92,7 @@ public final class MainWindow extends StackPane {
               focusMain();
             });
     bench.folding().folder().answered().addListener((property, before, now) -> refresh());
-    bench.curing().curer().answered().addListener((property, before, now) -> refresh());
+    bench.folding().curing().curer().answered().addListener((property, before, now) -> refresh());
     heightProperty()
         .addListener(
             (property, before, now) ->
@@ -182,7 +182,7 @@ public final class MainWindow extends StackPane {
             .flatMap(made -> bench.folding().of(made.design()))
             .map(derivation::folded)
             .orElse(derivation);
-    List<Finding> findings = bench.curing().findings(whole);
+    List<Finding> findings = bench.folding().curing().findings(whole);
     Set<String> said = new HashSet<>();
     for (Finding finding : findings) {
       String sentence = finding.sentence().say(format);

@@ -20,12 +20,7 @@ import cufflink.core.paper.PaperRole;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Parameter.Role;
 import cufflink.core.plane.Area;
-import cufflink.core.run.Directions;
 import cufflink.core.run.Gluing;
-import cufflink.core.run.ScoreJob;
-import cufflink.core.run.ScoreRun;
-import cufflink.core.run.SecondCut;
-import cufflink.core.run.Stroke;
 import cufflink.core.scene.Ref;
 import cufflink.core.value.Setting;
 import cufflink.core.words.Message;
@@ -34,7 +29,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /** Writes the slips of the stations from what follows from the job. */
 public final class SlipWriter {
@@ -210,79 +204,7 @@ public final class SlipWriter {
 
   /** Writes where each piece is scored, and what is cut after that. */
   public List<SlipSection> scores() {
-    List<SlipSection> sections = new ArrayList<>();
-    Directions directions = new Directions(derivation.job().habit());
-    ScoreJob job = job();
-    for (ScoreJob.Batch batch : job.batches()) {
-      for (ScoreJob.Item item : batch.items()) {
-        Piece piece = item.run().piece();
-        List<SlipRow> rows = new ArrayList<>();
-        for (ScoreRun.Stop stop : item.setup().stops()) {
-          rows.add(
-              SlipRow.read(
-                  new Subject.Stop(piece.id(), stop.stroke().main().id()),
-                  stop.at(),
-                  format.format(stop.at()),
-                  directions.often(directions.stop(stop), passes(piece, stop.stroke())).say(format),
-                  lights(piece, stop.stroke())));
-        }
-        for (Stroke stroke : item.setup().ruled()) {
-          Message ruled = directions.ruled(piece, item.setup().lie(), stroke);
-          rows.add(
-              SlipRow.read(
-                  new Subject.Stop(piece.id(), stroke.main().id()),
-                  stroke.line(),
-                  "",
-                  directions.often(ruled, passes(piece, stroke)).say(format),
-                  lights(piece, stroke)));
-        }
-        sections.add(new SlipSection(piece.label(), directions.lay(item).say(format), rows));
-      }
-    }
-    derivation.made().ifPresent(made -> addSecondCuts(sections, made.design(), directions));
-    return sections;
-  }
-
-  private static Lights lights(Piece piece, Stroke stroke) {
-    return Lights.of(
-        stroke.parts().stream()
-            .map(part -> new Ref(piece.id(), part.id()))
-            .collect(Collectors.toSet()));
-  }
-
-  private void addSecondCuts(List<SlipSection> sections, Design design, Directions directions) {
-    List<SecondCut> all = SecondCut.of(design);
-    int number = 0;
-    for (Piece piece : design.pieces()) {
-      List<SlipRow> cuts = new ArrayList<>();
-      for (SecondCut cut : all) {
-        if (!cut.piece().equals(piece)) {
-          continue;
-        }
-        cuts.add(
-            SlipRow.read(
-                new Subject.LaterCut(piece.id(), number++),
-                cut.mark(),
-                "",
-                cut.told().say(format),
-                Lights.of(new Ref(piece.id(), cut.id()))));
-      }
-      if (!cuts.isEmpty()) {
-        ScoreRun run = ScoreRun.of(piece, derivation.job().habit());
-        String title = Words.say("slip.second", piece.label());
-        String lay = directions.layForCutting(run).say(format);
-        sections.add(new SlipSection(title, lay, cuts));
-      }
-    }
-  }
-
-  private ScoreJob job() {
-    List<ScoreRun> runs = derivation.made().map(Derivation.Made::scoring).orElse(List.of());
-    return ScoreJob.of(runs, derivation.job().order().copies());
-  }
-
-  private int passes(Piece piece, Stroke stroke) {
-    return derivation.made().map(made -> ScoreJob.passes(made.design(), piece, stroke)).orElse(1);
+    return new ScoreSlip(derivation, format).write();
   }
 
   /** Writes the stages of folding and using the card. */

@@ -16,7 +16,18 @@ public final class Folding {
 
   private final Latest<Asked, FoldReport> folder = new Latest<>("folding", AT_REST, Folding::fold);
 
+  private final Curing curing = new Curing();
+
   Folding() {}
+
+  /**
+   * Returns what looks for cures of what goes wrong.
+   *
+   * @return the curer of this table
+   */
+  public Curing curing() {
+    return curing;
+  }
 
   /**
    * What the folding depends on.

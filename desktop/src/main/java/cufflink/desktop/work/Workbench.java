@@ -40,7 +40,6 @@ public final class Workbench {
   private final Sizing sizing = new Sizing(this);
   private final Cutter cutter = new Cutter();
   private final Folding folding = new Folding();
-  private final Curing curing = new Curing();
   private final PaperDrawer drawer;
   private final Making making = new Making(this);
   private final Choosing choosing = new Choosing(this);
@@ -89,15 +88,6 @@ public final class Workbench {
    */
   public Folding folding() {
     return folding;
-  }
-
-  /**
-   * Returns what looks for cures of what goes wrong.
-   *
-   * @return the curer of this table
-   */
-  public Curing curing() {
-    return curing;
   }
 
   /**
