@@ -160,7 +160,11 @@ public record Assembly(
       Spot inside = facets.get(crease.second()).beside(crease.from(), crease.to());
       links.add(
           Link.turning(
-              crease.first(), crease.second(), i, crease.from(), crease.to(), inside, Motion.REST));
+              crease.first(),
+              crease.second(),
+              i,
+              new Link.Axle(crease.from(), crease.to(), inside),
+              Motion.REST));
     }
     for (Member member : members) {
       for (Glue glue : member.glue()) {
@@ -183,7 +187,7 @@ public record Assembly(
     Spot from = facets.get(facet).corners().get(0);
     Spot to = facets.get(facet).corners().get(1);
     Spot beside = facets.get(facet).beside(from, to);
-    return new Link(host, facet, angle, from, to, beside, placement, slide, false);
+    return new Link(host, facet, angle, new Link.Axle(from, to, beside), placement, slide, false);
   }
 
   /**
@@ -204,9 +208,7 @@ public record Assembly(
               first,
               second,
               creases.size() + i,
-              hinge.from(),
-              hinge.to(),
-              hinge.inner(),
+              new Link.Axle(hinge.from(), hinge.to(), hinge.inner()),
               again ? Motion.REST : hinge.placement());
       boolean closes =
           !hinge.either()

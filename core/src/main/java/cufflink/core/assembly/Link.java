@@ -11,9 +11,7 @@ import cufflink.core.space.Vec;
  * @param first one facet
  * @param second the other facet
  * @param angle which of the angles it moves by, or {@link #GLUED}
- * @param from one end of the line, in the frame of the second facet's piece
- * @param to the other end
- * @param inside a place on the second facet's side of the line
+ * @param axle the line about which it turns
  * @param placement how the second facet's piece lies in the frame of the first one's while the
  *     angle is nought
  * @param slide where the second facet slides, as a direction in the frame of the first one's piece;
@@ -22,15 +20,7 @@ import cufflink.core.space.Vec;
  *     closes a loop
  */
 public record Link(
-    int first,
-    int second,
-    int angle,
-    Spot from,
-    Spot to,
-    Spot inside,
-    Motion placement,
-    Vec slide,
-    boolean late) {
+    int first, int second, int angle, Axle axle, Motion placement, Vec slide, boolean late) {
   /** The angle of a link that does not turn. */
   public static final int GLUED = -1;
 
@@ -40,15 +30,23 @@ public record Link(
    */
   public static final double HAND = 80;
 
+  /**
+   * A line about which a facet turns, in the frame of its piece.
+   *
+   * @param from one end
+   * @param to the other end
+   * @param inside a place on the facet's side of the line
+   */
+  public record Axle(Spot from, Spot to, Spot inside) {}
+
   /** Makes a link that turns, or one that is glued. */
-  public static Link turning(
-      int first, int second, int angle, Spot from, Spot to, Spot inside, Motion placement) {
-    return new Link(first, second, angle, from, to, inside, placement, Vec.ZERO, false);
+  public static Link turning(int first, int second, int angle, Axle axle, Motion placement) {
+    return new Link(first, second, angle, axle, placement, Vec.ZERO, false);
   }
 
   /** Returns the same link, known to close a loop. */
   Link later() {
-    return new Link(first, second, angle, from, to, inside, placement, slide, true);
+    return new Link(first, second, angle, axle, placement, slide, true);
   }
 
   /**
@@ -66,7 +64,7 @@ public record Link(
       return placement;
     }
     if (!slides()) {
-      return placement.after(Motion.fold(from, to, inside, amount));
+      return placement.after(Motion.fold(axle.from(), axle.to(), axle.inside(), amount));
     }
     Vec origin = placement.origin().plus(slide.times(amount * HAND));
     return new Motion(placement.right(), placement.down(), placement.up(), origin);
@@ -74,14 +72,17 @@ public record Link(
 
   /** Returns the direction about which the second facet turns by the right-hand rule. */
   public Vec axis() {
+    Spot from = axle.from();
+    Spot to = axle.to();
     double length = from.distance(to);
     Vec along = new Vec((to.x() - from.x()) / length, (to.y() - from.y()) / length, 0);
-    double side = (inside.x() - from.x()) * -along.y() + (inside.y() - from.y()) * along.x();
+    double side =
+        (axle.inside().x() - from.x()) * -along.y() + (axle.inside().y() - from.y()) * along.x();
     return along.times(Math.signum(side));
   }
 
   /** Returns a place by which it is measured whether both sides meet. */
   public Vec middle() {
-    return new Vec((from.x() + to.x()) / 2, (from.y() + to.y()) / 2, 0);
+    return new Vec((axle.from().x() + axle.to().x()) / 2, (axle.from().y() + axle.to().y()) / 2, 0);
   }
 }

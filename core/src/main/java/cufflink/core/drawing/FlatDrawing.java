@@ -162,8 +162,7 @@ public final class FlatDrawing {
               boolean roomBelow = (size.y() - lie.height().toMillimetres()) * pen.scale() > 70;
               if (roomRight || roomBelow) {
                 pen.caption(
-                    pen.x(size.x()) - GAP,
-                    pen.y(size.y()) - GAP - 4,
+                    new Spot(pen.x(size.x()) - GAP, pen.y(size.y()) - GAP - 4),
                     surface.say(Message.of("drawing.sheet", sheet.label())),
                     14,
                     Anchor.END,
@@ -217,7 +216,8 @@ public final class FlatDrawing {
     double high = lie.height().toMillimetres() * pen.scale();
     if (CLEAR * surface.measure().width(word, SMALLEST) < wide && high > CLEAR * SMALLEST) {
       double y = pen.y(lie.height().toMillimetres()) - GAP - SMALLEST / 2;
-      pen.caption(pen.x(0) + GAP, y, word, SMALLEST, Anchor.START, Tone.PRINTED, Ref.NONE);
+      pen.caption(
+          new Spot(pen.x(0) + GAP, y), word, SMALLEST, Anchor.START, Tone.PRINTED, Ref.NONE);
     }
   }
 
@@ -271,18 +271,21 @@ public final class FlatDrawing {
     String size = surface.format().briefSize(patch.width(), patch.height());
     for (double letters = surface.textSize(); letters >= SMALLEST; letters -= 1) {
       if (surface.measure().width(size, letters) < right - left - 2 * GAP) {
-        pen.caption(middle, centre, size, letters, Anchor.MIDDLE, Tone.PRINTED, patch.ref());
+        pen.caption(
+            new Spot(middle, centre), size, letters, Anchor.MIDDLE, Tone.PRINTED, patch.ref());
         break;
       }
     }
     if (surface.measure().width(patch.label(), SMALLEST) < right - left - GAP) {
       double below = centre + surface.textSize();
-      pen.caption(middle, below, patch.label(), SMALLEST, Anchor.MIDDLE, Tone.FAINT, patch.ref());
+      pen.caption(
+          new Spot(middle, below), patch.label(), SMALLEST, Anchor.MIDDLE, Tone.FAINT, patch.ref());
       String placed = placed(patch);
       double last = below + SMALLEST + 4;
       boolean room = surface.measure().width(placed, SMALLEST) < right - left - GAP;
       if (room && last + SMALLEST < bottom) {
-        pen.caption(middle, last, placed, SMALLEST, Anchor.MIDDLE, Tone.FAINT, patch.ref());
+        pen.caption(
+            new Spot(middle, last), placed, SMALLEST, Anchor.MIDDLE, Tone.FAINT, patch.ref());
       }
     }
   }

@@ -199,10 +199,15 @@ public final class PiecesDrawing {
           Ink.CUT, item.ref(), here.place(Spot.from(cut.from())), here.place(Spot.from(cut.to())));
     }
     double line = bottom + 8 + surface.textSize() / 2;
-    pen.caption(left, line, size(item), surface.textSize(), Anchor.START, Tone.NUMBER, item.ref());
     pen.caption(
-        left,
-        line + surface.textSize() / 2 + NAME_SIZE / 2 + 3,
+        new Spot(left, line),
+        size(item),
+        surface.textSize(),
+        Anchor.START,
+        Tone.NUMBER,
+        item.ref());
+    pen.caption(
+        new Spot(left, line + surface.textSize() / 2 + NAME_SIZE / 2 + 3),
         name(item),
         NAME_SIZE,
         Anchor.START,

@@ -55,7 +55,8 @@ final class RulerBand {
           if (!number.isEmpty() && NUMBER_SIZE * number.length() < room) {
             Anchor anchor = right ? Anchor.START : Anchor.END;
             double beside = right ? x + 3 : x - 3;
-            pen.caption(beside, top + 8, number, NUMBER_SIZE, anchor, Tone.FAINT, Ref.NONE);
+            pen.caption(
+                new Spot(beside, top + 8), number, NUMBER_SIZE, anchor, Tone.FAINT, Ref.NONE);
           }
         });
   }
@@ -80,7 +81,8 @@ final class RulerBand {
           pen.stroke(
               Ink.RULER, Ref.NONE, new Spot(pen.x(0) - DEPTH * size, y), new Spot(pen.x(0), y));
           if (!number.isEmpty() && y + NUMBER_SIZE < end) {
-            pen.caption(left + 1, y + 8, number, NUMBER_SIZE, Anchor.START, Tone.FAINT, Ref.NONE);
+            pen.caption(
+                new Spot(left + 1, y + 8), number, NUMBER_SIZE, Anchor.START, Tone.FAINT, Ref.NONE);
           }
         });
   }

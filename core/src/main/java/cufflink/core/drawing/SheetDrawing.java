@@ -34,7 +34,7 @@ public final class SheetDrawing {
   private final Surface surface;
   private final double smallest;
 
-  private SheetDrawing(CutPlan plan, TrimRun run, int done, Surface surface) {
+  SheetDrawing(CutPlan plan, TrimRun run, int done, Surface surface) {
     this.plan = plan;
     this.steps = run.steps();
     this.done = done;
@@ -60,12 +60,7 @@ public final class SheetDrawing {
   }
 
   /** Draws one sheet in a part of a larger drawing. */
-  static void draw(
-      Pen pen, CutPlan plan, TrimRun run, int sheet, int done, Surface surface, Box room) {
-    new SheetDrawing(plan, run, done, surface).draw(pen, sheet, room);
-  }
-
-  private void draw(Pen pen, int index, Box room) {
+  void draw(Pen pen, int index, Box room) {
     CutSheet sheet = plan.sheets().get(index);
     double wide = sheet.stock().width().toMillimetres();
     double tall = sheet.stock().height().toMillimetres();
@@ -89,8 +84,7 @@ public final class SheetDrawing {
     }
     pen.outline(corners(here, Length.ZERO, Length.ZERO, sheet.layout()), Ink.CUT, Ref.NONE);
     pen.caption(
-        left,
-        top + tall * scale + GAP + smallest / 2,
+        new Spot(left, top + tall * scale + GAP + smallest / 2),
         foot(index, sheet),
         smallest,
         Anchor.START,
@@ -140,10 +134,10 @@ public final class SheetDrawing {
     boolean named =
         surface.measure().width(label, smallest) <= wide && letters + smallest + GAP <= tall;
     double up = named ? (smallest + GAP / 2) / 2 : 0;
-    here.caption(x, y - up, size, letters, Anchor.MIDDLE, Tone.PRINTED, ref);
+    here.caption(new Spot(x, y - up), size, letters, Anchor.MIDDLE, Tone.PRINTED, ref);
     if (named) {
       double below = y - up + letters / 2 + GAP / 2 + smallest / 2;
-      here.caption(x, below, label, smallest, Anchor.MIDDLE, Tone.FAINT, ref);
+      here.caption(new Spot(x, below), label, smallest, Anchor.MIDDLE, Tone.FAINT, ref);
     }
   }
 

@@ -276,7 +276,7 @@ final class Stops {
   }
 
   private void caption(Pen pen, double x, double y, String text, Anchor anchor, Ref ref) {
-    pen.caption(x, y, text, surface.textSize(), anchor, Tone.NUMBER, ref);
+    pen.caption(new Spot(x, y), text, surface.textSize(), anchor, Tone.NUMBER, ref);
   }
 
   private static void dimension(Pen pen, Spot from, Spot to, Ref ref) {

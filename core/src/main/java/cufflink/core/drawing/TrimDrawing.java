@@ -80,8 +80,8 @@ public final class TrimDrawing {
     for (int i = 0; i < count; i++) {
       double left = room.left() + i % MOST_BESIDE * width;
       double top = room.top() + i / MOST_BESIDE * height;
-      SheetDrawing.draw(
-          pen, plan, run, first + i, done, surface, new Box(left, top, left + width, top + height));
+      new SheetDrawing(plan, run, done, surface)
+          .draw(pen, first + i, new Box(left, top, left + width, top + height));
     }
   }
 
@@ -179,6 +179,6 @@ public final class TrimDrawing {
   }
 
   private void caption(double x, double y, String text, double size, Tone tone) {
-    pen.caption(x, y, text, size, Anchor.MIDDLE, tone, Ref.NONE);
+    pen.caption(new Spot(x, y), text, size, Anchor.MIDDLE, tone, Ref.NONE);
   }
 }

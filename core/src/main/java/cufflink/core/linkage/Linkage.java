@@ -204,7 +204,7 @@ public final class Linkage {
         Motion frame =
             step.forward() ? motions[link.first()].after(link.placement()) : motions[link.second()];
         axes[i] = frame.turn(link.axis()).times(sign);
-        pivots[i] = frame.apply(link.from());
+        pivots[i] = frame.apply(link.axle().from());
       }
     }
     return new Placed(motions, axes, pivots, slides);

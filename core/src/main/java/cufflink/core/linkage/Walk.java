@@ -236,7 +236,7 @@ public final class Walk {
     double most = 0;
     for (Link link : linkage(moment).loops()) {
       Motion there = promised(link, motions, amounts);
-      for (Spot end : List.of(link.from(), link.to())) {
+      for (Spot end : List.of(link.axle().from(), link.axle().to())) {
         Vec apart = there.apply(end).minus(motions[link.second()].apply(end));
         most = Math.max(most, apart.length());
       }

@@ -121,9 +121,8 @@ public final class Pen {
   }
 
   /** Writes a text at a place in pixels and returns it. */
-  public Caption caption(
-      double x, double y, String text, double size, Anchor anchor, Tone tone, Ref ref) {
-    Caption caption = new Caption(new Spot(x, y), text, size, anchor, tone, ref);
+  public Caption caption(Spot at, String text, double size, Anchor anchor, Tone tone, Ref ref) {
+    Caption caption = new Caption(at, text, size, anchor, tone, ref);
     marks.add(caption);
     return caption;
   }

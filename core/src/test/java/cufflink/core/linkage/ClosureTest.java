@@ -43,7 +43,8 @@ class ClosureTest {
       Spot end = new Spot(60 * Math.cos(directions[i]), 60 * Math.sin(directions[i]));
       Spot inside = new Spot(20 * Math.cos(middle), 20 * Math.sin(middle));
       int before = (i + count - 1) % count;
-      links.add(Link.turning(before, i, i, new Spot(0, 0), end, inside, Motion.REST));
+      links.add(
+          Link.turning(before, i, i, new Link.Axle(new Spot(0, 0), end, inside), Motion.REST));
     }
     return Linkage.of(count, count, 0, links);
   }
@@ -120,12 +121,18 @@ class ClosureTest {
       double x = 30 * (i + 1);
       links.add(
           Link.turning(
-              i, i + 1, i, new Spot(x, 0), new Spot(x, 40), new Spot(x + 9, 9), Motion.REST));
+              i,
+              i + 1,
+              i,
+              new Link.Axle(new Spot(x, 0), new Spot(x, 40), new Spot(x + 9, 9)),
+              Motion.REST));
     }
     // The tab at the right end is glued under the left end of the first plate.
     Motion back =
         new Motion(new Vec(1, 0, 0), new Vec(0, 1, 0), new Vec(0, 0, 1), new Vec(-180, 0, 0));
-    links.add(Link.turning(0, 5, 5, new Spot(180, 0), new Spot(180, 40), new Spot(170, 9), back));
+    links.add(
+        Link.turning(
+            0, 5, 5, new Link.Axle(new Spot(180, 0), new Spot(180, 40), new Spot(170, 9)), back));
     Linkage ring = Linkage.of(6, 6, 0, links);
     Closure closure = new Closure(ring, new boolean[6], Tolerance.PAPER);
     double[] hexagon = {1.0, 1.1, 1.0, 1.05, 1.0, 1.1};

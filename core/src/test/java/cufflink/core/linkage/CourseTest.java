@@ -27,7 +27,12 @@ class CourseTest {
       Spot end = new Spot(50 * Math.cos(directions[i]), 50 * Math.sin(directions[i]));
       Spot inside = new Spot(9 * Math.cos(middle), 9 * Math.sin(middle));
       links.add(
-          Link.turning((i + count - 1) % count, i, i, new Spot(0, 0), end, inside, Motion.REST));
+          Link.turning(
+              (i + count - 1) % count,
+              i,
+              i,
+              new Link.Axle(new Spot(0, 0), end, inside),
+              Motion.REST));
     }
     return Linkage.of(count, count, 0, links);
   }

@@ -99,7 +99,7 @@ class MotionTest {
       Spot inside = new Spot(random.nextDouble() * 50, 200 * (i % 2) - 60);
       double angle = random.nextDouble() * 6 - 3;
       Motion fold = Motion.fold(from, to, inside, angle);
-      Link link = Link.turning(0, 1, 0, from, to, inside, Motion.REST);
+      Link link = Link.turning(0, 1, 0, new Link.Axle(from, to, inside), Motion.REST);
       Vec axis = link.axis();
       Rotation turn =
           new Rotation(
