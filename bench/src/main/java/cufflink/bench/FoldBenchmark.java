@@ -18,7 +18,7 @@ import cufflink.core.layers.LayerOrder;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
-import cufflink.core.measure.Tolerance;
+import cufflink.core.measure.Tolerances;
 import cufflink.core.paper.Materials;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.plane.Area;
@@ -70,7 +70,7 @@ public class FoldBenchmark {
           22);
 
   private final Design design = card();
-  private final FlatPattern flat = FlatPattern.of(design.base(), Tolerance.PAPER);
+  private final FlatPattern flat = FlatPattern.of(design.base(), Tolerances.USUAL);
   private final FoldModel model = FoldModel.assembled(design, flat);
   private final int last = model.stages().size() - 1;
   private final Pose closed = model.pose(model.stages().size());

@@ -10,7 +10,12 @@ import com.tngtech.archunit.core.domain.properties.HasName;
 import com.tngtech.archunit.core.domain.properties.HasOwner;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import cufflink.core.card.Card;
 import cufflink.core.measure.LengthFormat;
+import cufflink.core.measure.Tolerance;
+import cufflink.core.measure.Tolerances;
+import cufflink.core.run.SecondCut;
+import cufflink.core.run.Stroke;
 import cufflink.core.scene.Surface;
 import cufflink.core.words.Language;
 import cufflink.core.words.Message;
@@ -55,6 +60,22 @@ class ArchitectureTest {
         .orShould()
         .dependOnClassesThat()
         .belongToAnyOf(Language.class)
+        .check(CLASSES);
+  }
+
+  /** A card carries how near is equal; only where something begins is one chosen. */
+  @Test
+  void tolerance_isPassedAndNotReachedFor() {
+    noClasses()
+        .that()
+        .doNotBelongToAnyOf(
+            Tolerance.class, Tolerances.class, Card.class, Stroke.class, SecondCut.class)
+        .should()
+        .accessField(Tolerances.class, "USUAL")
+        .orShould()
+        .accessField(Tolerance.class, "PAPER")
+        .orShould()
+        .accessField(Tolerance.class, "FOLDED")
         .check(CLASSES);
   }
 }

@@ -7,6 +7,7 @@ import cufflink.core.flat.Crease;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.flat.Spot;
+import cufflink.core.measure.Tolerances;
 import cufflink.core.space.Motion;
 import cufflink.core.space.Vec;
 import java.util.ArrayList;
@@ -150,6 +151,15 @@ public record Assembly(
    */
   public Piece pieceOf(int facet) {
     return members.get(memberOf(facet)).flat().piece();
+  }
+
+  /**
+   * Returns how near is equal.
+   *
+   * @return the tolerances of its first piece
+   */
+  public Tolerances tolerances() {
+    return members.get(0).flat().tolerances();
   }
 
   /** Returns what joins the facets: creases, each with the angle of its number, and glue. */

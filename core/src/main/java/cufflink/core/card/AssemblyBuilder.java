@@ -16,7 +16,6 @@ import cufflink.core.flat.Facet;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.flat.Spot;
 import cufflink.core.layers.Areas;
-import cufflink.core.measure.Tolerance;
 import cufflink.core.plane.Area;
 import cufflink.core.plane.Side;
 import cufflink.core.space.Motion;
@@ -96,11 +95,15 @@ final class AssemblyBuilder {
 
   void join(Joint joint, Piece piece) {
     Optional<Member> host = host(joint.on());
+    if (host.isEmpty()) {
+      return;
+    }
     FlatPattern flat =
-        flats.computeIfAbsent(piece.id(), each -> FlatPattern.of(piece, Tolerance.PAPER));
+        flats.computeIfAbsent(
+            piece.id(), each -> FlatPattern.of(piece, host.get().flat().tolerances()));
     Optional<Placement.Placed> placed =
         flat.facets().isEmpty() ? Optional.empty() : Placement.of(joint, flat);
-    if (host.isEmpty() || placed.isEmpty()) {
+    if (placed.isEmpty()) {
       return;
     }
     Movement movement = joint.movement();

@@ -7,7 +7,7 @@ import cufflink.core.design.Mover;
 import cufflink.core.design.Piece;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.layers.ClosedState;
-import cufflink.core.measure.Tolerance;
+import cufflink.core.measure.Tolerances;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -46,7 +46,18 @@ public final class Card {
    * @return the card; empty if nothing is left of its first piece
    */
   public static Optional<Card> of(Design design) {
-    FlatPattern flat = FlatPattern.of(design.base(), Tolerance.PAPER);
+    return of(design, Tolerances.USUAL);
+  }
+
+  /**
+   * Puts a card together.
+   *
+   * @param design the design
+   * @param tolerances how near is equal, for all that looks at the card
+   * @return the card; empty if nothing is left of its first piece
+   */
+  public static Optional<Card> of(Design design, Tolerances tolerances) {
+    FlatPattern flat = FlatPattern.of(design.base(), tolerances);
     return flat.facets().isEmpty() ? Optional.empty() : Optional.of(new Card(design, flat));
   }
 
@@ -104,7 +115,7 @@ public final class Card {
       List<FoldModel> models = new ArrayList<>(List.of(whole()));
       design.pieces().stream()
           .filter(piece -> !glued.contains(piece.id()) && isFolded(piece))
-          .map(piece -> FlatPattern.of(piece, Tolerance.PAPER))
+          .map(piece -> FlatPattern.of(piece, flat.tolerances()))
           .filter(other -> !other.facets().isEmpty())
           .map(other -> FoldModel.of(design, other))
           .forEach(models::add);

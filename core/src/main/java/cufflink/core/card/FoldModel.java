@@ -11,7 +11,6 @@ import cufflink.core.flat.Spot;
 import cufflink.core.layers.ClosedState;
 import cufflink.core.linkage.Stuck;
 import cufflink.core.linkage.Walk;
-import cufflink.core.measure.Tolerance;
 import cufflink.core.space.Motion;
 import cufflink.core.space.Vec;
 import java.util.ArrayList;
@@ -338,7 +337,7 @@ public final class FoldModel implements Poses {
    */
   public Optional<ClosedState> closed() {
     return holds(closing())
-        ? Optional.of(ClosedState.of(pose(closing()), Tolerance.FOLDED))
+        ? Optional.of(ClosedState.of(pose(closing()), assembly.tolerances().folded()))
         : Optional.empty();
   }
 }

@@ -36,7 +36,12 @@ final class FoldedPiece {
       }
     }
     Linkage linkage =
-        Linkage.of(flat.facets().size(), radians.length, rest, Assembly.of(flat).links());
+        Linkage.of(
+            flat.facets().size(),
+            radians.length,
+            rest,
+            Assembly.of(flat).links(),
+            flat.tolerances());
     this.motions = linkage.motions(radians);
   }
 

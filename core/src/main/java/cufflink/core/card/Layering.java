@@ -5,7 +5,6 @@ import cufflink.core.flat.Facet;
 import cufflink.core.layers.LayerOrder;
 import cufflink.core.layers.PlyOrder;
 import cufflink.core.layers.Spread;
-import cufflink.core.measure.Tolerance;
 import cufflink.core.space.Vec;
 import java.util.Map;
 import java.util.Optional;
@@ -36,7 +35,8 @@ public final class Layering {
     Pose pose = model.pose(done);
     return model.assembly().facets().stream()
         .flatMap(facet -> pose.corners(facet.index()).stream())
-        .allMatch(corner -> Math.abs(corner.z()) <= Tolerance.FOLDED.length());
+        .allMatch(
+            corner -> Math.abs(corner.z()) <= model.assembly().tolerances().folded().length());
   }
 
   /**
@@ -53,7 +53,7 @@ public final class Layering {
     for (Facet facet : model.assembly().facets()) {
       Vec up = pose.motions().get(facet.index()).up();
       double tilt = Math.hypot(up.x(), up.y());
-      if (Math.min(tilt, Math.abs(up.z())) > Tolerance.FOLDED.angle()) {
+      if (Math.min(tilt, Math.abs(up.z())) > model.assembly().tolerances().folded().angle()) {
         return false;
       }
       for (Vec corner : pose.corners(facet.index())) {
@@ -93,7 +93,8 @@ public final class Layering {
       return Optional.empty();
     }
     LayerOrder order = LayerOrder.of(model.pose(done), model.turns(done), true);
-    PlyOrder plies = new PlyOrder(model, done, model.pose(done), Tolerance.FOLDED);
+    PlyOrder plies =
+        new PlyOrder(model, done, model.pose(done), model.assembly().tolerances().folded());
     Optional<LayerOrder.Stack> stack = order.find(order.hints(plies, model.pose(done)));
     if (order.isGivenUp()) {
       unknown.add(done);

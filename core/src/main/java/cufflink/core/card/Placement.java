@@ -41,10 +41,10 @@ final class Placement {
     for (Turned turn : turns(joint)) {
       for (Facet facet : flat.facets()) {
         double[] box = box(facet);
-        if (covers(box, joint.area(), turn)) {
+        if (covers(box, joint.area(), turn, flat.tolerances().folded())) {
           Motion motion = placed(box, joint.area(), turn);
           double reach = reach(joint, flat, facet, motion);
-          if (reach < least - Tolerance.FOLDED.length()) {
+          if (reach < least - flat.tolerances().folded().length()) {
             least = reach;
             best = new Placed(motion, facet.index());
           }
@@ -74,7 +74,7 @@ final class Placement {
     double height = flat.piece().height().toMillimetres();
     double[] box = {0, 0, width, height};
     for (Turned turn : turns(joint)) {
-      if (covers(box, joint.area(), turn)) {
+      if (covers(box, joint.area(), turn, flat.tolerances().folded())) {
         return Optional.of(new Placed(placed(box, joint.area(), turn), 0));
       }
     }
@@ -113,12 +113,12 @@ final class Placement {
     return box;
   }
 
-  private static boolean covers(double[] box, Area area, Turned turn) {
+  private static boolean covers(double[] box, Area area, Turned turn, Tolerance near) {
     boolean turned = turn == Turned.LEFT || turn == Turned.RIGHT;
     double wide = turned ? box[3] - box[1] : box[2] - box[0];
     double tall = turned ? box[2] - box[0] : box[3] - box[1];
-    return Math.abs(wide - area.width().toMillimetres()) <= Tolerance.FOLDED.length()
-        && Math.abs(tall - area.height().toMillimetres()) <= Tolerance.FOLDED.length();
+    return Math.abs(wide - area.width().toMillimetres()) <= near.length()
+        && Math.abs(tall - area.height().toMillimetres()) <= near.length();
   }
 
   private static Motion placed(double[] box, Area area, Turned turn) {

@@ -3,6 +3,7 @@ package cufflink.core.flat;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.measure.Tolerance;
+import cufflink.core.measure.Tolerances;
 import cufflink.core.plane.Segment;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,8 +17,10 @@ import org.locationtech.jts.geom.Polygon;
  * @param piece the piece
  * @param facets the facets, left to right and top to bottom
  * @param creases what joins them
+ * @param tolerances how near is equal, for all that looks at it
  */
-public record FlatPattern(Piece piece, List<Facet> facets, List<Crease> creases) {
+public record FlatPattern(
+    Piece piece, List<Facet> facets, List<Crease> creases, Tolerances tolerances) {
   /** Copies the lists. */
   public FlatPattern {
     facets = List.copyOf(facets);
@@ -31,10 +34,11 @@ public record FlatPattern(Piece piece, List<Facet> facets, List<Crease> creases)
    * What is cut out is no facet; a facet round a hole is taken as if it were whole.
    *
    * @param piece the piece
-   * @param tolerance how near lines count as touching
+   * @param tolerances how near is equal: exact for whether lines touch
    * @return the divided piece
    */
-  public static FlatPattern of(Piece piece, Tolerance tolerance) {
+  public static FlatPattern of(Piece piece, Tolerances tolerances) {
+    Tolerance tolerance = tolerances.exact();
     List<Facet> facets = facets(piece, tolerance);
     List<Crease> creases = new ArrayList<>();
     for (int first = 0; first < facets.size(); first++) {
@@ -42,7 +46,7 @@ public record FlatPattern(Piece piece, List<Facet> facets, List<Crease> creases)
         addCreases(piece, facets.get(first), facets.get(second), tolerance, creases);
       }
     }
-    return new FlatPattern(piece, facets, creases);
+    return new FlatPattern(piece, facets, creases, tolerances);
   }
 
   private static List<Facet> facets(Piece piece, Tolerance tolerance) {

@@ -29,10 +29,10 @@ public record Vertex(Spot place, List<Spoke> spokes) {
    * Finds the vertices of a piece.
    *
    * @param flat the piece, divided into facets
-   * @param tolerance how near places count as one
    * @return those with paper all round, in the order in which their creases come
    */
-  public static List<Vertex> of(FlatPattern flat, Tolerance tolerance) {
+  public static List<Vertex> of(FlatPattern flat) {
+    Tolerance tolerance = flat.tolerances().exact();
     List<Spot> places = new ArrayList<>();
     for (Crease crease : flat.creases()) {
       for (Spot end : List.of(crease.from(), crease.to())) {
@@ -81,7 +81,7 @@ public record Vertex(Spot place, List<Spoke> spokes) {
         }
       }
     }
-    return facets == creases && Math.abs(round - 2 * Math.PI) < Tolerance.FOLDED.angle();
+    return facets == creases && Math.abs(round - 2 * Math.PI) < flat.tolerances().folded().angle();
   }
 
   private static double angle(Spot at, Spot one, Spot other) {

@@ -2,7 +2,7 @@ package cufflink.core.fold;
 
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.flat.Vertex;
-import cufflink.core.measure.Tolerance;
+import cufflink.core.measure.Tolerances;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -21,7 +21,11 @@ public final class FlatFoldability {
   /** With more creases about one vertex than these, no order is looked for and no cure. */
   private static final int MOST_TRIED = 8;
 
-  private FlatFoldability() {}
+  private final Tolerances tolerances;
+
+  private FlatFoldability(Tolerances tolerances) {
+    this.tolerances = tolerances;
+  }
 
   /** Why creases about a vertex do not fold flat. */
   public enum Kind {
@@ -70,8 +74,12 @@ public final class FlatFoldability {
    * @return what is wrong, vertex by vertex
    */
   public static List<Fault> faults(FlatPattern flat, double[] radians) {
+    return new FlatFoldability(flat.tolerances()).find(flat, radians);
+  }
+
+  private List<Fault> find(FlatPattern flat, double[] radians) {
     List<Fault> faults = new ArrayList<>();
-    for (Vertex whole : Vertex.of(flat, Tolerance.PAPER)) {
+    for (Vertex whole : Vertex.of(flat)) {
       List<Vertex.Spoke> folded =
           whole.spokes().stream().filter(spoke -> !isFlat(radians[spoke.crease()])).toList();
       boolean allTheWay = folded.stream().allMatch(spoke -> isClosed(radians[spoke.crease()]));
@@ -82,15 +90,15 @@ public final class FlatFoldability {
     return faults;
   }
 
-  private static boolean isFlat(double radians) {
-    return Math.abs(radians) <= Tolerance.FOLDED.angle();
+  private boolean isFlat(double radians) {
+    return Math.abs(radians) <= tolerances.folded().angle();
   }
 
-  private static boolean isClosed(double radians) {
-    return Math.abs(Math.abs(radians) - Math.PI) <= Tolerance.FOLDED.angle();
+  private boolean isClosed(double radians) {
+    return Math.abs(Math.abs(radians) - Math.PI) <= tolerances.folded().angle();
   }
 
-  private static Optional<Fault> fault(Vertex vertex, double[] radians) {
+  private Optional<Fault> fault(Vertex vertex, double[] radians) {
     int mountains = 0;
     for (Vertex.Spoke spoke : vertex.spokes()) {
       mountains += radians[spoke.crease()] < 0 ? 1 : 0;
@@ -102,7 +110,7 @@ public final class FlatFoldability {
     }
     Star star = star(vertex, radians);
     double excess = excess(vertex.sectors());
-    if (Math.abs(excess) > Tolerance.FOLDED.angle()) {
+    if (Math.abs(excess) > tolerances.folded().angle()) {
       return Optional.of(
           new Fault(vertex, Kind.ANGLES, excess, repair(vertex, star, excess), List.of()));
     }
@@ -114,10 +122,11 @@ public final class FlatFoldability {
     return Optional.of(new Fault(vertex, kind, surplus, Optional.empty(), turned(vertex, star)));
   }
 
-  private static Star star(Vertex vertex, double[] radians) {
+  private Star star(Vertex vertex, double[] radians) {
     return new Star(
         vertex.spokes().stream().map(Vertex.Spoke::direction).toList(),
-        vertex.spokes().stream().map(spoke -> (int) Math.signum(radians[spoke.crease()])).toList());
+        vertex.spokes().stream().map(spoke -> (int) Math.signum(radians[spoke.crease()])).toList(),
+        tolerances);
   }
 
   /** Returns the fewest creases that, folded the other way round, let all close. */
@@ -154,7 +163,7 @@ public final class FlatFoldability {
    * any one crease can mend the sum; of those with which the creases really close, the one between
    * the two widest angles is changed least noticeably.
    */
-  private static Optional<Repair> repair(Vertex vertex, Star star, double excess) {
+  private Optional<Repair> repair(Vertex vertex, Star star, double excess) {
     List<Double> sectors = vertex.sectors();
     int count = sectors.size();
     if (count > MOST_TRIED) {
@@ -176,9 +185,9 @@ public final class FlatFoldability {
     return index % 2 == 0 ? excess : -excess;
   }
 
-  private static boolean leavesRoom(List<Double> sectors, int index, double turn) {
+  private boolean leavesRoom(List<Double> sectors, int index, double turn) {
     int count = sectors.size();
-    return sectors.get(index) - turn > Tolerance.FOLDED.angle()
-        && sectors.get((index + count - 1) % count) + turn > Tolerance.FOLDED.angle();
+    return sectors.get(index) - turn > tolerances.folded().angle()
+        && sectors.get((index + count - 1) % count) + turn > tolerances.folded().angle();
   }
 }

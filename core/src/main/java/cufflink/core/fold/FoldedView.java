@@ -8,7 +8,6 @@ import cufflink.core.flat.Spot;
 import cufflink.core.layers.LayerOrder;
 import cufflink.core.layers.Overlap;
 import cufflink.core.layers.PlyOrder;
-import cufflink.core.measure.Tolerance;
 import cufflink.core.space.Vec;
 import cufflink.core.space.Viewpoint;
 import java.util.ArrayList;
@@ -82,7 +81,7 @@ public record FoldedView(List<Ply> plies) {
    * @return the polygons to paint
    */
   public static FoldedView of(FoldModel model, double moment, Pose pose, Viewpoint viewpoint) {
-    PlyOrder order = new PlyOrder(model, moment, pose, Tolerance.FOLDED);
+    PlyOrder order = new PlyOrder(model, moment, pose, model.assembly().tolerances().folded());
     Optional<LayerOrder.Stack> stack =
         moment == Math.rint(moment) && model.layering().isFlat((int) moment)
             ? model.layering().stack((int) moment)

@@ -8,7 +8,6 @@ import cufflink.core.flat.Crease;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
 import cufflink.core.layers.LayerOrder;
-import cufflink.core.measure.Tolerance;
 import cufflink.core.space.Motion;
 import cufflink.core.space.Vec;
 import java.util.ArrayList;
@@ -69,7 +68,7 @@ public record MirroredCrease(int stage, int crease, int facet, Spot from, Spot t
       List<Crease> creases = model.assembly().creases();
       for (int i = 0; i < creases.size(); i++) {
         double turn = after[i] - before[i];
-        if (Math.abs(turn) > Tolerance.FOLDED.angle()) {
+        if (Math.abs(turn) > model.assembly().tolerances().folded().angle()) {
           for (Facet facet : model.assembly().facets()) {
             find(i, turn, facet).ifPresent(missing::add);
           }

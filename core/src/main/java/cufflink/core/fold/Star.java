@@ -8,7 +8,7 @@ import cufflink.core.design.Score;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.layers.LayerOrder;
 import cufflink.core.measure.Length;
-import cufflink.core.measure.Tolerance;
+import cufflink.core.measure.Tolerances;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.plane.Point;
 import cufflink.core.plane.Segment;
@@ -23,8 +23,9 @@ import java.util.Map;
  *
  * @param directions the directions of the creases in radians, going up, at least two of them
  * @param signs 1 for a valley, −1 for a mountain
+ * @param tolerances how near is equal
  */
-record Star(List<Double> directions, List<Integer> signs) {
+record Star(List<Double> directions, List<Integer> signs, Tolerances tolerances) {
   private static final double RADIUS = 50;
   private static final double CLOSED = 180;
 
@@ -54,7 +55,7 @@ record Star(List<Double> directions, List<Integer> signs) {
     Piece piece =
         new Piece("star", "star", PaperKind.CARDSTOCK, 1, side, side, outline, scores, List.of());
     Design design = new Design("star", List.of(piece), List.of(), List.of(), at(0, 0), side, side);
-    FoldModel model = FoldModel.of(design, FlatPattern.of(piece, Tolerance.PAPER));
+    FoldModel model = FoldModel.of(design, FlatPattern.of(piece, tolerances));
     double[] radians =
         model.flat().creases().stream()
             .mapToDouble(crease -> Math.PI * crease.score().fold().sign())
@@ -97,13 +98,13 @@ record Star(List<Double> directions, List<Integer> signs) {
     for (int i = 0; i < signs.size(); i++) {
       turned.add((some >> i & 1) == 1 ? -signs.get(i) : signs.get(i));
     }
-    return new Star(directions, turned);
+    return new Star(directions, turned, tolerances);
   }
 
   /** Returns the same creases with one of them led another way. */
   Star moving(int index, double radians) {
     List<Double> moved = new ArrayList<>(directions);
     moved.set(index, moved.get(index) + radians);
-    return new Star(moved, signs);
+    return new Star(moved, signs, tolerances);
   }
 }

@@ -123,11 +123,12 @@ public record Thickness(List<Region> regions, double grams) {
       addLayer(sheets, pose, assembly, layer, caliper(layer.role(), papers) + glue);
     }
     materials.item().flatMap(item -> held(pose, assembly, design, item)).ifPresent(sheets::add);
-    return new Thickness(regions(sheets), grams(design, papers));
+    return new Thickness(regions(sheets, assembly.tolerances().folded()), grams(design, papers));
   }
 
   private static boolean isLevel(Pose pose, int facet) {
-    return Math.abs(pose.motions().get(facet).up().z()) > 1 - Tolerance.FOLDED.angle();
+    return Math.abs(pose.motions().get(facet).up().z())
+        > 1 - pose.assembly().tolerances().folded().angle();
   }
 
   private static Sheet sheet(Pose pose, int facet, List<Spot> corners, double caliper) {
@@ -196,8 +197,8 @@ public record Thickness(List<Region> regions, double grams) {
     }
   }
 
-  private static List<Region> regions(List<Sheet> sheets) {
-    Overlay overlay = Overlay.of(sheets.stream().map(Sheet::corners).toList(), Tolerance.FOLDED);
+  private static List<Region> regions(List<Sheet> sheets, Tolerance near) {
+    Overlay overlay = Overlay.of(sheets.stream().map(Sheet::corners).toList(), near);
     double lowest = sheets.stream().mapToDouble(Sheet::level).min().orElse(0);
     List<Region> regions = new ArrayList<>();
     for (Overlay.Cell cell : overlay.cells()) {
@@ -207,7 +208,7 @@ public record Thickness(List<Region> regions, double grams) {
               Arrangement.corners(cell.polygon()),
               Arrangement.holes(cell.polygon()),
               (int) here.stream().filter(Sheet::isPly).count(),
-              Length.fromMillimetres(thick(here, lowest))));
+              Length.fromMillimetres(thick(here, lowest, near))));
     }
     return regions;
   }
@@ -216,13 +217,13 @@ public record Thickness(List<Region> regions, double grams) {
    * Stacks what lies somewhere, level by level: what a gusset holds up lies at its height, or on
    * what is below it if that is thicker.
    */
-  private static double thick(List<Sheet> here, double lowest) {
+  private static double thick(List<Sheet> here, double lowest, Tolerance near) {
     List<Sheet> upwards = new ArrayList<>(here);
     upwards.sort(Comparator.comparingDouble(Sheet::level));
     double thick = 0;
     double level = lowest;
     for (Sheet sheet : upwards) {
-      if (sheet.level() - level > Tolerance.FOLDED.length()) {
+      if (sheet.level() - level > near.length()) {
         thick = Math.max(thick, sheet.level() - lowest);
         level = sheet.level();
       }

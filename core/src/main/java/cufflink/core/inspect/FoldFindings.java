@@ -19,7 +19,6 @@ import cufflink.core.fold.Outside;
 import cufflink.core.layers.LayerOrder;
 import cufflink.core.linkage.Stuck;
 import cufflink.core.measure.Length;
-import cufflink.core.measure.Tolerance;
 import cufflink.core.measure.Written;
 import cufflink.core.words.Message;
 import java.util.ArrayList;
@@ -159,7 +158,7 @@ final class FoldFindings {
     return model.assembly().members().stream()
         .flatMap(
             member ->
-                Vertex.of(member.flat(), Tolerance.PAPER).stream()
+                Vertex.of(member.flat()).stream()
                     .filter(
                         vertex ->
                             vertex.spokes().stream()

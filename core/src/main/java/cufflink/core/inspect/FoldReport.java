@@ -9,7 +9,6 @@ import cufflink.core.fold.Catches;
 import cufflink.core.fold.Sight;
 import cufflink.core.fold.Thickness;
 import cufflink.core.layers.LayerOrder;
-import cufflink.core.measure.Tolerance;
 import cufflink.core.paper.Materials;
 import java.util.ArrayList;
 import java.util.List;
@@ -97,7 +96,7 @@ public record FoldReport(
     design.pieces().stream()
         .skip(1)
         .filter(piece -> !piece.slits().isEmpty() || !piece.openings().isEmpty())
-        .map(piece -> FlatPattern.of(piece, Tolerance.PAPER))
+        .map(piece -> FlatPattern.of(piece, model.assembly().tolerances()))
         .map(PaperInspection::inspect)
         .flatMap(Optional::stream)
         .forEach(findings::add);

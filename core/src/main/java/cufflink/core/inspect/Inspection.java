@@ -23,10 +23,12 @@ import java.util.Optional;
 /** The checks that hold for every construction, whatever its own rules say. */
 public final class Inspection {
   private final Design design;
+  private final Tolerance tolerance;
   private final List<Finding> findings = new ArrayList<>();
 
-  private Inspection(Design design) {
+  private Inspection(Design design, Tolerance tolerance) {
     this.design = design;
+    this.tolerance = tolerance;
   }
 
   /**
@@ -37,6 +39,7 @@ public final class Inspection {
    * @param goal the sheet or envelope it is for
    * @param item what it is to hold, if anything
    * @param raised whether layers stand on foam pads
+   * @param tolerance how near is equal, of what has been folded
    * @return what would go wrong
    */
   public static List<Finding> inspect(
@@ -44,12 +47,13 @@ public final class Inspection {
       Optional<ClosedState> closed,
       Goal goal,
       Optional<HeldItem> item,
-      boolean raised) {
-    Inspection inspection = new Inspection(design);
-    inspection.findings.addAll(LayerInspection.inspect(design));
+      boolean raised,
+      Tolerance tolerance) {
+    Inspection inspection = new Inspection(design, tolerance);
+    inspection.findings.addAll(LayerInspection.inspect(design, tolerance));
     design.pieces().forEach(inspection::checkScores);
     inspection.findings.addAll(GlueInspection.inspect(design));
-    inspection.findings.addAll(OpeningInspection.inspect(design));
+    inspection.findings.addAll(OpeningInspection.inspect(design, tolerance));
     closed.ifPresentOrElse(inspection::checkClosed, inspection::noteTear);
     item.ifPresent(inspection::checkItem);
     inspection.checkGoal(goal);
@@ -106,7 +110,7 @@ public final class Inspection {
             .width()
             .minus(design.finishedWidth())
             .max(closed.height().minus(design.finishedHeight()));
-    if (over.toMillimetres() > Tolerance.FOLDED.length()) {
+    if (over.toMillimetres() > tolerance.length()) {
       add(
           FindingKind.STICKS_OUT,
           Place.on(design.base().id()),

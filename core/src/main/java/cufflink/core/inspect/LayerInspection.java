@@ -30,10 +30,14 @@ final class LayerInspection {
 
   private final List<Finding> findings = new ArrayList<>();
 
-  private LayerInspection() {}
+  private final double near;
 
-  static List<Finding> inspect(Design design) {
-    LayerInspection inspection = new LayerInspection();
+  private LayerInspection(Tolerance tolerance) {
+    this.near = tolerance.length();
+  }
+
+  static List<Finding> inspect(Design design, Tolerance tolerance) {
+    LayerInspection inspection = new LayerInspection(tolerance);
     for (Layer layer : design.layers()) {
       design.piece(layer.on()).ifPresent(piece -> inspection.check(layer, piece));
     }
@@ -60,14 +64,14 @@ final class LayerInspection {
     }
   }
 
-  private static boolean straddles(Layer under, Layer over) {
+  private boolean straddles(Layer under, Layer over) {
     Polygon below = polygon(under.outline());
     Polygon above = polygon(over.outline());
     if (!below.getEnvelopeInternal().intersects(above.getEnvelopeInternal())) {
       return false;
     }
     double shared = below.intersection(above).getArea();
-    double least = Tolerance.FOLDED.length() * Math.sqrt(above.getArea());
+    double least = near * Math.sqrt(above.getArea());
     return shared > least && above.getArea() - shared > least;
   }
 
@@ -92,25 +96,25 @@ final class LayerInspection {
   }
 
   /** Says whether a line runs through the inside of a layer. */
-  private static boolean crosses(Polygon shape, Segment line) {
+  private boolean crosses(Polygon shape, Segment line) {
     Coordinate from = coordinate(line.from());
     Coordinate to = coordinate(line.to());
     Envelope room = new Envelope(shape.getEnvelopeInternal());
-    room.expandBy(-Tolerance.FOLDED.length());
+    room.expandBy(-near);
     if (!room.intersects(new Envelope(from, to))) {
       return false;
     }
     if (shape.isRectangle() && (line.isLevel() || line.isVertical())) {
       return true;
     }
-    return insideLength(shape, from, to) > Tolerance.FOLDED.length();
+    return insideLength(shape, from, to) > near;
   }
 
   /**
    * Returns how much of a line runs inside a shape without inward corners, as all layers are: each
    * edge cuts off the part of the line that lies beyond it (Cyrus and Beck 1978).
    */
-  private static double insideLength(Polygon shape, Coordinate from, Coordinate to) {
+  private double insideLength(Polygon shape, Coordinate from, Coordinate to) {
     Coordinate[] ring = shape.getExteriorRing().getCoordinates();
     double turn = Orientation.isCCW(ring) ? 1 : -1;
     double first = 0;
@@ -132,7 +136,7 @@ final class LayerInspection {
   }
 
   /** Returns how far the worst corner of a layer lies outside its piece. */
-  private static Length over(Layer layer, Piece piece) {
+  private Length over(Layer layer, Piece piece) {
     if (!piece.isTrimmed()) {
       Length over = Length.ZERO;
       for (Point corner : layer.outline()) {
@@ -142,7 +146,7 @@ final class LayerInspection {
                 .max(Length.ZERO.minus(corner.x()))
                 .max(Length.ZERO.minus(corner.y()));
       }
-      return over.toMillimetres() > Tolerance.FOLDED.length() ? over : Length.ZERO;
+      return over.toMillimetres() > near ? over : Length.ZERO;
     }
     Polygon paper = polygon(piece.outline());
     if (layer.outline().stream().map(Spot::from).allMatch(each -> Facet.holds(paper, each))) {
@@ -152,7 +156,7 @@ final class LayerInspection {
     for (Point corner : layer.outline()) {
       worst = Math.max(worst, paper.distance(GEOMETRY.createPoint(coordinate(corner))));
     }
-    return worst > Tolerance.FOLDED.length() ? Length.fromMillimetres(worst) : Length.ZERO;
+    return worst > near ? Length.fromMillimetres(worst) : Length.ZERO;
   }
 
   private static Polygon polygon(List<Point> corners) {

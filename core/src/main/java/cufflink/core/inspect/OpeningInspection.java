@@ -28,18 +28,19 @@ import org.locationtech.jts.geom.Polygon;
  */
 final class OpeningInspection {
   private static final GeometryFactory SHAPES = new GeometryFactory();
-  private static final double NEAR = Tolerance.FOLDED.length();
 
   private final Piece piece;
+  private final double near;
   private final List<Finding> findings = new ArrayList<>();
 
-  private OpeningInspection(Piece piece) {
+  private OpeningInspection(Piece piece, Tolerance tolerance) {
     this.piece = piece;
+    this.near = tolerance.length();
   }
 
-  static List<Finding> inspect(Design design) {
+  static List<Finding> inspect(Design design, Tolerance tolerance) {
     return design.pieces().stream()
-        .flatMap(piece -> new OpeningInspection(piece).inspect().stream())
+        .flatMap(piece -> new OpeningInspection(piece, tolerance).inspect().stream())
         .toList();
   }
 
@@ -67,7 +68,7 @@ final class OpeningInspection {
   }
 
   private void checkFolds(Opening opening) {
-    Geometry hole = shape(opening).buffer(-NEAR);
+    Geometry hole = shape(opening).buffer(-near);
     for (Score score : piece.scores()) {
       boolean crosses =
           score.folds() && !opening.isAcross(score.name()) && hole.intersects(line(score.line()));
@@ -87,7 +88,7 @@ final class OpeningInspection {
     boolean isNotch = opening.kind() == Opening.Kind.NOTCH && opening.round().isPresent();
     int own = isNotch ? own(opening.round().get(), edges) : -1;
     for (int i = 0; i < edges.size(); i++) {
-      if (i != own && hole.distance(line(edges.get(i))) <= NEAR) {
+      if (i != own && hole.distance(line(edges.get(i))) <= near) {
         add(
             FindingKind.OPENING_OVER_EDGE,
             Place.on(piece.id(), opening.id()),
@@ -121,7 +122,7 @@ final class OpeningInspection {
   }
 
   private void checkEachOther(Opening opening, Opening other) {
-    if (shape(opening).buffer(-NEAR).intersects(shape(other).buffer(-NEAR))) {
+    if (shape(opening).buffer(-near).intersects(shape(other).buffer(-near))) {
       add(
           FindingKind.OPENINGS_MEET,
           Place.on(piece.id(), opening.id(), other.id()),

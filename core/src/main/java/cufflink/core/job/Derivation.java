@@ -86,7 +86,12 @@ public record Derivation(
         each ->
             findings.addAll(
                 Inspection.inspect(
-                    each.design(), each.closed(), job.goal(), job.item(), job.order().raised())));
+                    each.design(),
+                    each.closed(),
+                    job.goal(),
+                    job.item(),
+                    job.order().raised(),
+                    each.card().flat().tolerances().folded())));
     return new Derivation(job, pattern, made, findings, evaluation.settled(), Optional.empty());
   }
 

@@ -62,17 +62,17 @@ public final class LayerOrder {
 
   /** A closed or open crease in the folded card. */
   private record Fold(int first, int second, Spot from, Spot to, boolean closed) {
-    boolean covers(Overlay.Edge edge) {
-      return isOn(edge.from()) && isOn(edge.to());
+    boolean covers(Overlay.Edge edge, Tolerance near) {
+      return isOn(edge.from(), near) && isOn(edge.to(), near);
     }
 
-    private boolean isOn(Spot place) {
+    private boolean isOn(Spot place, Tolerance near) {
       double distance =
           Distance.pointToSegment(
               new Coordinate(place.x(), place.y()),
               new Coordinate(from.x(), from.y()),
               new Coordinate(to.x(), to.y()));
-      return distance <= 2 * Tolerance.FOLDED.length();
+      return distance <= 2 * near.length();
     }
   }
 
@@ -90,7 +90,8 @@ public final class LayerOrder {
     for (int i = 0; i < pose.motions().size(); i++) {
       shapes.add(pose.corners(i).stream().map(LayerOrder::flat).toList());
     }
-    LayerOrder order = new LayerOrder(shapes.size(), Overlay.of(shapes, Tolerance.FOLDED));
+    LayerOrder order =
+        new LayerOrder(shapes.size(), Overlay.of(shapes, pose.assembly().tolerances().folded()));
     order.addPairs();
     order.addHeights(pose);
     List<Fold> folds = new ArrayList<>();
@@ -128,7 +129,7 @@ public final class LayerOrder {
         }
       }
     }
-    order.addEdges(folds);
+    order.addEdges(folds, pose.assembly().tolerances().folded());
     return order;
   }
 
@@ -156,10 +157,11 @@ public final class LayerOrder {
     for (int i = 0; i < facets; i++) {
       heights[i] = pose.corners(i).stream().mapToDouble(Vec::z).average().orElse(0);
     }
+    double near = 2 * pose.assembly().tolerances().folded().length();
     for (int i = 0; i < facets; i++) {
       for (int j = i + 1; j < facets; j++) {
         double above = heights[i] - heights[j];
-        if (constraints.isPair(i, j) && Math.abs(above) > 2 * Tolerance.FOLDED.length()) {
+        if (constraints.isPair(i, j) && Math.abs(above) > near) {
           fix(i, j, above > 0 ? 1 : -1, -1);
         }
       }
@@ -192,9 +194,9 @@ public final class LayerOrder {
     }
   }
 
-  private void addEdges(List<Fold> folds) {
+  private void addEdges(List<Fold> folds, Tolerance near) {
     for (Overlay.Edge edge : overlay.edges()) {
-      List<Fold> here = folds.stream().filter(fold -> fold.covers(edge)).toList();
+      List<Fold> here = folds.stream().filter(fold -> fold.covers(edge, near)).toList();
       if (!here.isEmpty()) {
         addEdge(edge, here);
       }

@@ -1,6 +1,5 @@
 package cufflink.core.linkage;
 
-import cufflink.core.measure.Tolerance;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BooleanSupplier;
@@ -74,7 +73,7 @@ final class Course {
     this.linkage = linkage;
     this.stops = stops;
     this.leg = new Leg(linkage, start, end, led, signs);
-    this.closure = new Closure(linkage, held, led, Tolerance.PAPER);
+    this.closure = new Closure(linkage, held, led, linkage.tolerances().exact());
     samples.add(new Sample(0, leg.start()));
   }
 
@@ -161,7 +160,7 @@ final class Course {
    * @param named the angles it says
    */
   int loose(boolean[] named) {
-    return new Closure(linkage, named, Tolerance.PAPER).freedom(at(0.5));
+    return new Closure(linkage, named, linkage.tolerances().exact()).freedom(at(0.5));
   }
 
   /**

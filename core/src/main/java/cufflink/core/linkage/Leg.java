@@ -1,7 +1,6 @@
 package cufflink.core.linkage;
 
 import cufflink.core.assembly.Link;
-import cufflink.core.measure.Tolerance;
 import java.util.Set;
 
 /**
@@ -178,7 +177,8 @@ final class Leg {
 
   /** Says how well all loops close, as folded paper forgives it. */
   Closure.Solution measured(double[] radians) {
-    return new Closure(linkage, new boolean[radians.length], Tolerance.FOLDED).measured(radians);
+    return new Closure(linkage, new boolean[radians.length], linkage.tolerances().folded())
+        .measured(radians);
   }
 
   /**
@@ -187,7 +187,8 @@ final class Leg {
    */
   boolean jumps(double[] before, double[] after, double most) {
     for (int i = 0; i < before.length; i++) {
-      boolean passesItself = !slides(i) && Math.abs(after[i]) > Math.PI + Tolerance.FOLDED.angle();
+      boolean passesItself =
+          !slides(i) && Math.abs(after[i]) > Math.PI + linkage.tolerances().folded().angle();
       if (passesItself || Math.abs(after[i] - before[i]) > most) {
         return true;
       }

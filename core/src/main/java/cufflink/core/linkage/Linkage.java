@@ -1,6 +1,7 @@
 package cufflink.core.linkage;
 
 import cufflink.core.assembly.Link;
+import cufflink.core.measure.Tolerances;
 import cufflink.core.space.Motion;
 import cufflink.core.space.Vec;
 import java.util.ArrayDeque;
@@ -23,6 +24,7 @@ public final class Linkage {
   private final List<Link> loops;
   private final int[][] paths;
   private final boolean[] sliding;
+  private final Tolerances tolerances;
 
   /** A link of the tree and which way it was walked. */
   private record Step(Link link, boolean forward) {
@@ -41,14 +43,22 @@ public final class Linkage {
    */
   record Placed(Motion[] motions, Vec[] axes, Vec[] pivots, Vec[] slides) {}
 
-  private Linkage(
-      int facets, int angles, List<Step> tree, List<Link> loops, int[][] paths, boolean[] sliding) {
+  /** What moves with what: a tree that reaches every facet, and what closes rings. */
+  private record Net(List<Step> tree, List<Link> loops, int[][] paths) {}
+
+  private Linkage(int facets, int angles, Net net, boolean[] sliding, Tolerances tolerances) {
     this.facets = facets;
     this.angles = angles;
-    this.tree = tree;
-    this.loops = loops;
-    this.paths = paths;
+    this.tree = net.tree();
+    this.loops = net.loops();
+    this.paths = net.paths();
     this.sliding = sliding;
+    this.tolerances = tolerances;
+  }
+
+  /** Returns how near is equal. */
+  Tolerances tolerances() {
+    return tolerances;
   }
 
   /**
@@ -58,8 +68,10 @@ public final class Linkage {
    * @param angles how many angles they move by
    * @param rest the facet that stays where it is
    * @param links what joins them
+   * @param tolerances how near is equal
    */
-  public static Linkage of(int facets, int angles, int rest, List<Link> links) {
+  public static Linkage of(
+      int facets, int angles, int rest, List<Link> links, Tolerances tolerances) {
     List<List<Step>> out = new ArrayList<>();
     for (int i = 0; i < facets; i++) {
       out.add(new ArrayList<>());
@@ -84,7 +96,7 @@ public final class Linkage {
     for (int i = 0; i < facets; i++) {
       paths[i] = paths[i] == null ? new int[0] : paths[i];
     }
-    return new Linkage(facets, angles, tree, loops, paths, sliding);
+    return new Linkage(facets, angles, new Net(tree, loops, paths), sliding, tolerances);
   }
 
   /**
@@ -129,7 +141,7 @@ public final class Linkage {
     List<Link> some = loops.stream().filter(closed).toList();
     return some.size() == loops.size()
         ? this
-        : new Linkage(facets, angles, tree, some, paths, sliding);
+        : new Linkage(facets, angles, new Net(tree, some, paths), sliding, tolerances);
   }
 
   int angles() {

@@ -60,7 +60,9 @@ public final class Walk {
   public Walk(Assembly assembly, List<Stage> stages, int rest) {
     this.assembly = assembly;
     this.stages = stages;
-    this.linkage = Linkage.of(assembly.bodies(), assembly.angles(), rest, assembly.links());
+    this.linkage =
+        Linkage.of(
+            assembly.bodies(), assembly.angles(), rest, assembly.links(), assembly.tolerances());
     this.drives = new Drives(assembly, stages);
     this.since = since(assembly, stages);
     this.ways = new Way[stages.size()];
@@ -145,7 +147,7 @@ public final class Walk {
         // Where all is said, nothing follows, and there is nothing to be found on the way.
         boolean follows = !open(named).isEmpty() || named.length > assembly.creases().size();
         boolean walks = ready && follows && !isCrowded();
-        if (walks && !closes(done, asked, Tolerance.FOLDED) && holds(done - 1)) {
+        if (walks && !closes(done, asked, linkage.tolerances().folded()) && holds(done - 1)) {
           Course course = course(done - 1);
           reached[done] = course.stuck() == Course.Stuck.NOT ? course.end() : asked;
         }
@@ -160,7 +162,7 @@ public final class Walk {
       return Way.NONE;
     }
     if (ways[stage] == Way.UNKNOWN) {
-      ways[stage] = isEven(stage, Tolerance.PAPER) ? Way.EVEN : unevenWay(stage);
+      ways[stage] = isEven(stage, linkage.tolerances().exact()) ? Way.EVEN : unevenWay(stage);
     }
     return ways[stage];
   }
@@ -171,7 +173,7 @@ public final class Walk {
     if (ends && course(stage).stuck() == Course.Stuck.NOT) {
       return Way.SOLVED;
     }
-    return isEven(stage, Tolerance.FOLDED) ? Way.EVEN : Way.NONE;
+    return isEven(stage, linkage.tolerances().folded()) ? Way.EVEN : Way.NONE;
   }
 
   private Course course(int stage) {
@@ -317,7 +319,7 @@ public final class Walk {
     double inside = Math.max(0, Math.min(moment, stages.size()));
     int stage = (int) Math.floor(inside);
     boolean solved = stage < ways.length && inside > stage && ways[stage] == Way.SOLVED;
-    return solved || closes(inside, turns(inside), Tolerance.FOLDED);
+    return solved || closes(inside, turns(inside), linkage.tolerances().folded());
   }
 
   /**
@@ -365,7 +367,7 @@ public final class Walk {
         return Optional.of(new Stuck(stage, creases, stuck.share(), 0, 0, proved));
       }
       // What is even but for rounding moves evenly; nothing else has to give way.
-      if (way(stage) == Way.SOLVED && !isEven(stage, Tolerance.FOLDED)) {
+      if (way(stage) == Way.SOLVED && !isEven(stage, linkage.tolerances().folded())) {
         boolean[] named = drives.named(stage);
         int loose = course(stage).loose(named);
         if (loose > 0) {

@@ -8,7 +8,7 @@ import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.design.Slit;
 import cufflink.core.measure.Length;
-import cufflink.core.measure.Tolerance;
+import cufflink.core.measure.Tolerances;
 import cufflink.core.plane.Area;
 import cufflink.core.plane.Point;
 import cufflink.core.plane.Segment;
@@ -157,7 +157,7 @@ public record SecondCut(
   private static boolean touches(Segment score, Point end) {
     return Distance.pointToSegment(
             coordinate(end), coordinate(score.from()), coordinate(score.to()))
-        <= Tolerance.FOLDED.length();
+        <= Tolerances.USUAL.folded().length();
   }
 
   private static Coordinate coordinate(Point point) {

@@ -5,6 +5,7 @@ import cufflink.core.design.Fold;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.measure.Tolerance;
+import cufflink.core.measure.Tolerances;
 import cufflink.core.plane.Point;
 import cufflink.core.plane.Segment;
 import java.util.ArrayList;
@@ -69,7 +70,12 @@ public record Stroke(Segment line, List<Score> parts) {
    * @return the strokes, in the order of their first scores
    */
   public static List<Stroke> of(Piece piece) {
-    return joined(piece.scores(), Stroke::follows);
+    return of(piece, Tolerances.USUAL.folded());
+  }
+
+  /** Finds the strokes, where lines may bend by as little as rounding leaves. */
+  static List<Stroke> of(Piece piece, Tolerance near) {
+    return joined(piece.scores(), (a, b) -> follows(a, b, near));
   }
 
   /**
@@ -79,9 +85,10 @@ public record Stroke(Segment line, List<Score> parts) {
    * @return what is folded one way in one movement, in the order of the first scores
    */
   static List<Stroke> creases(Piece piece) {
+    Tolerance near = Tolerances.USUAL.folded();
     return joined(
         piece.scores().stream().filter(Score::folds).toList(),
-        (a, b) -> a.fold() == b.fold() && follows(a, b));
+        (a, b) -> a.fold() == b.fold() && follows(a, b, near));
   }
 
   private static List<Stroke> joined(List<Score> scores, BiPredicate<Score, Score> follows) {
@@ -103,19 +110,22 @@ public record Stroke(Segment line, List<Score> parts) {
     return stroke.stream().mapToInt(scores::indexOf).min().orElse(0);
   }
 
-  private static boolean follows(Score a, Score b) {
+  private static boolean follows(Score a, Score b, Tolerance near) {
     boolean alike = (a.fold() == Fold.DECORATIVE) == (b.fold() == Fold.DECORATIVE);
-    return alike && isOneLine(a.line(), b.line()) && touch(a.line(), b.line());
+    return alike && isOneLine(a.line(), b.line(), near) && touch(a.line(), b.line(), near);
   }
 
-  private static boolean isOneLine(Segment a, Segment b) {
-    return isOn(a, b.from()) && isOn(a, b.to()) && isOn(b, a.from()) && isOn(b, a.to());
+  private static boolean isOneLine(Segment a, Segment b, Tolerance near) {
+    return isOn(a, b.from(), near)
+        && isOn(a, b.to(), near)
+        && isOn(b, a.from(), near)
+        && isOn(b, a.to(), near);
   }
 
   /** Places are rounded to an eighth of a micrometre each, so a line may bend by very little. */
-  private static boolean isOn(Segment line, Point point) {
+  private static boolean isOn(Segment line, Point point, Tolerance near) {
     double across = across(line.from(), line.to(), point);
-    return Math.abs(across) <= Tolerance.FOLDED.length() * line.millimetres();
+    return Math.abs(across) <= near.length() * line.millimetres();
   }
 
   private static double across(Point from, Point to, Point point) {
@@ -126,10 +136,10 @@ public record Stroke(Segment line, List<Score> parts) {
     return x * down - y * left;
   }
 
-  private static boolean touch(Segment a, Segment b) {
+  private static boolean touch(Segment a, Segment b, Tolerance tolerance) {
     double first = along(a, b.from());
     double last = along(a, b.to());
-    double near = Tolerance.FOLDED.length();
+    double near = tolerance.length();
     return Math.max(first, last) >= -near && Math.min(first, last) <= a.millimetres() + near;
   }
 

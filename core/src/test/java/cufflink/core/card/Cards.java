@@ -12,7 +12,7 @@ import cufflink.core.design.Score;
 import cufflink.core.design.Stage;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.measure.Length;
-import cufflink.core.measure.Tolerance;
+import cufflink.core.measure.Tolerances;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.plane.Area;
 import cufflink.core.plane.Segment;
@@ -88,7 +88,7 @@ public final class Cards {
   }
 
   public static FoldModel model(Design design) {
-    return FoldModel.assembled(design, FlatPattern.of(design.base(), Tolerance.PAPER));
+    return FoldModel.assembled(design, FlatPattern.of(design.base(), Tolerances.USUAL));
   }
 
   public static Piece halfFold() {

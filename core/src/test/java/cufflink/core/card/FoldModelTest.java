@@ -17,7 +17,7 @@ import cufflink.core.flat.Spot;
 import cufflink.core.fold.FoldedView;
 import cufflink.core.layers.ClosedState;
 import cufflink.core.measure.Length;
-import cufflink.core.measure.Tolerance;
+import cufflink.core.measure.Tolerances;
 import cufflink.core.plane.Segment;
 import cufflink.core.space.Motion;
 import cufflink.core.space.Vec;
@@ -255,7 +255,7 @@ class FoldModelTest {
   }
 
   private static FoldModel model(Design design) {
-    FlatPattern flat = FlatPattern.of(design.base(), Tolerance.PAPER);
+    FlatPattern flat = FlatPattern.of(design.base(), Tolerances.USUAL);
     return FoldModel.of(design, flat);
   }
 }

@@ -11,7 +11,7 @@ import cufflink.core.flat.FlatPattern;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
-import cufflink.core.measure.Tolerance;
+import cufflink.core.measure.Tolerances;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Drawing.Shape;
 import cufflink.core.scene.Drawing.Stroke;
@@ -42,7 +42,7 @@ class FoldGripTest {
 
   private static FoldModel model(Fold fold) {
     Design design = Strips.strip(60, fold, true, 50, 70, 40);
-    return FoldModel.of(design, FlatPattern.of(design.base(), Tolerance.PAPER));
+    return FoldModel.of(design, FlatPattern.of(design.base(), Tolerances.USUAL));
   }
 
   @Test
@@ -103,7 +103,7 @@ class FoldGripTest {
       names = {"VALLEY", "MOUNTAIN"})
   void step_arrow_tellsValleyFromMountain(Fold fold) {
     Design design = Strips.strip(60, fold, 50, 90);
-    FoldModel model = FoldModel.of(design, FlatPattern.of(design.base(), Tolerance.PAPER));
+    FoldModel model = FoldModel.of(design, FlatPattern.of(design.base(), Tolerances.USUAL));
     Drawing step = FoldDrawing.step(model, List.of(), 0, VIEW, SURFACE);
     List<Stroke> arrows =
         step.marks().stream()

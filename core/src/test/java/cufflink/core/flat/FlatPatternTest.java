@@ -8,7 +8,7 @@ import cufflink.core.design.Fold;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.design.Slit;
-import cufflink.core.measure.Tolerance;
+import cufflink.core.measure.Tolerances;
 import cufflink.core.plane.Segment;
 import java.util.List;
 import java.util.Random;
@@ -90,6 +90,6 @@ class FlatPatternTest {
   }
 
   private static FlatPattern flat(Piece piece) {
-    return FlatPattern.of(piece, Tolerance.PAPER);
+    return FlatPattern.of(piece, Tolerances.USUAL);
   }
 }

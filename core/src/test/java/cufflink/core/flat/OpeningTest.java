@@ -10,7 +10,7 @@ import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.measure.Length;
-import cufflink.core.measure.Tolerance;
+import cufflink.core.measure.Tolerances;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.plane.Area;
@@ -152,6 +152,6 @@ class OpeningTest {
   }
 
   private static FlatPattern flat(List<Point> outline, Opening... openings) {
-    return FlatPattern.of(piece(outline, openings), Tolerance.PAPER);
+    return FlatPattern.of(piece(outline, openings), Tolerances.USUAL);
   }
 }

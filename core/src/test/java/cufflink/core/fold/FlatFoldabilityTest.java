@@ -11,7 +11,7 @@ import cufflink.core.flat.FlatPattern;
 import cufflink.core.flat.Vertex;
 import cufflink.core.fold.FlatFoldability.Fault;
 import cufflink.core.fold.FlatFoldability.Kind;
-import cufflink.core.measure.Tolerance;
+import cufflink.core.measure.Tolerances;
 import cufflink.core.plane.Point;
 import cufflink.core.plane.Segment;
 import java.util.ArrayList;
@@ -30,7 +30,7 @@ class FlatFoldabilityTest {
       scores.add(new Score(id, id, fold, new Segment(CENTRE, Strips.point(end[0], end[1]))));
     }
     Piece piece = Strips.piece(100, 100, scores, List.of());
-    return FlatPattern.of(piece, Tolerance.PAPER);
+    return FlatPattern.of(piece, Tolerances.USUAL);
   }
 
   private static List<Fault> faults(FlatPattern flat) {
@@ -52,7 +52,7 @@ class FlatFoldabilityTest {
             new double[] {0, 100, 1},
             new double[] {50, 0, -1},
             new double[] {50, 100, -1});
-    Vertex vertex = Vertex.of(flat, Tolerance.PAPER).get(0);
+    Vertex vertex = Vertex.of(flat).get(0);
     assertEquals(6, vertex.spokes().size());
     assertEquals(
         List.of(45L, 45L, 90L, 45L, 45L, 90L),
@@ -121,6 +121,6 @@ class FlatFoldabilityTest {
                 new Score("b", "b", Fold.VALLEY, new Segment(CENTRE, Strips.point(100, 50)))),
             List.of(
                 new cufflink.core.design.Slit("s", "s", new Segment(CENTRE, Strips.point(50, 0)))));
-    assertTrue(Vertex.of(FlatPattern.of(piece, Tolerance.PAPER), Tolerance.PAPER).isEmpty());
+    assertTrue(Vertex.of(FlatPattern.of(piece, Tolerances.USUAL)).isEmpty());
   }
 }

@@ -11,7 +11,7 @@ import cufflink.core.inspect.FoldReport;
 import cufflink.core.linkage.Stuck;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
-import cufflink.core.measure.Tolerance;
+import cufflink.core.measure.Tolerances;
 import cufflink.core.paper.Materials;
 import cufflink.core.words.Language;
 import java.util.Arrays;
@@ -32,7 +32,7 @@ class VertexTest {
   private static final double LEAST_BEND = Math.toRadians(0.5);
 
   private static FoldModel model(Design design) {
-    FoldModel model = FoldModel.of(design, FlatPattern.of(design.base(), Tolerance.PAPER));
+    FoldModel model = FoldModel.of(design, FlatPattern.of(design.base(), Tolerances.USUAL));
     model.prepare(() -> false);
     return model;
   }
@@ -77,7 +77,7 @@ class VertexTest {
 
   private static List<FlatFoldability.Fault> faults(Vertices vertex) {
     FlatPattern flat =
-        FlatPattern.of(vertex.design(all(vertex.signs().length)).base(), Tolerance.PAPER);
+        FlatPattern.of(vertex.design(all(vertex.signs().length)).base(), Tolerances.USUAL);
     double[] closed =
         flat.creases().stream()
             .mapToDouble(crease -> Math.PI * crease.score().fold().sign())
@@ -161,7 +161,7 @@ class VertexTest {
 
   private static Vertices turned(Vertices vertex, List<Integer> creases) {
     FlatPattern flat =
-        FlatPattern.of(vertex.design(all(vertex.signs().length)).base(), Tolerance.PAPER);
+        FlatPattern.of(vertex.design(all(vertex.signs().length)).base(), Tolerances.USUAL);
     int[] signs = vertex.signs().clone();
     for (int crease : creases) {
       signs[Integer.parseInt(flat.creases().get(crease).score().id().substring(1))] *= -1;

@@ -24,7 +24,7 @@ import cufflink.core.fold.Thickness;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
-import cufflink.core.measure.Tolerance;
+import cufflink.core.measure.Tolerances;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Materials;
 import cufflink.core.paper.Paper;
@@ -50,7 +50,7 @@ class FoldReportTest {
   }
 
   private static FoldModel model(Design design) {
-    return FoldModel.assembled(design, FlatPattern.of(design.base(), Tolerance.PAPER));
+    return FoldModel.assembled(design, FlatPattern.of(design.base(), Tolerances.USUAL));
   }
 
   /** A top-fold card: its front is the lower half, folded up over the upper one. */

@@ -18,6 +18,7 @@ import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Tolerance;
+import cufflink.core.measure.Tolerances;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.plane.Area;
 import cufflink.core.plane.Point;
@@ -186,7 +187,7 @@ class GlueInspectionTest {
             Strips.point(1, 1),
             card.width(),
             card.height());
-    return kinds(LayerInspection.inspect(design));
+    return kinds(LayerInspection.inspect(design, Tolerance.FOLDED));
   }
 
   @Test
@@ -227,7 +228,7 @@ class GlueInspectionTest {
             slits,
             List.of(),
             openings);
-    return PaperInspection.inspect(FlatPattern.of(piece, Tolerance.PAPER)).stream()
+    return PaperInspection.inspect(FlatPattern.of(piece, Tolerances.USUAL)).stream()
         .map(each -> each.sentence().say(FORMAT))
         .toList();
   }

@@ -17,6 +17,7 @@ import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Tolerance;
+import cufflink.core.measure.Tolerances;
 import cufflink.core.paper.Envelope;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.Sheet;
@@ -114,7 +115,8 @@ class InspectionTest {
   @Test
   void inspect_foldsThatDoNotMeet_areFound() {
     List<Finding> findings =
-        Inspection.inspect(card(), Optional.empty(), new Goal.Free(), Optional.empty(), false);
+        Inspection.inspect(
+            card(), Optional.empty(), new Goal.Free(), Optional.empty(), false, Tolerance.FOLDED);
     assertEquals(List.of("does-not-close"), kinds(findings));
     assertEquals(true, findings.get(0).isError());
   }
@@ -145,9 +147,10 @@ class InspectionTest {
   }
 
   private static List<Finding> findings(Design design, Goal goal) {
-    FlatPattern flat = FlatPattern.of(design.base(), Tolerance.PAPER);
+    FlatPattern flat = FlatPattern.of(design.base(), Tolerances.USUAL);
     ClosedState closed = FoldModel.of(design, flat).closed().orElseThrow();
-    return Inspection.inspect(design, Optional.of(closed), goal, Optional.empty(), false);
+    return Inspection.inspect(
+        design, Optional.of(closed), goal, Optional.empty(), false, Tolerance.FOLDED);
   }
 
   private static List<String> kinds(List<Finding> findings) {

@@ -10,6 +10,7 @@ import cufflink.core.design.Piece;
 import cufflink.core.finding.Finding;
 import cufflink.core.finding.FindingKind;
 import cufflink.core.measure.Length;
+import cufflink.core.measure.Tolerance;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.plane.Point;
 import java.util.List;
@@ -56,7 +57,7 @@ class OpeningInspectionTest {
             Strips.point(1, 1),
             Length.ofMillimetres(50),
             Length.ofMillimetres(60));
-    return OpeningInspection.inspect(design).stream().map(Finding::kind).toList();
+    return OpeningInspection.inspect(design, Tolerance.FOLDED).stream().map(Finding::kind).toList();
   }
 
   @Test

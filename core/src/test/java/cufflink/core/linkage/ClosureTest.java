@@ -17,6 +17,7 @@ import cufflink.core.design.Stage;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Tolerance;
+import cufflink.core.measure.Tolerances;
 import cufflink.core.plane.Segment;
 import cufflink.core.space.Motion;
 import cufflink.core.space.Vec;
@@ -46,7 +47,7 @@ class ClosureTest {
       links.add(
           Link.turning(before, i, i, new Link.Axle(new Spot(0, 0), end, inside), Motion.REST));
     }
-    return Linkage.of(count, count, 0, links);
+    return Linkage.of(count, count, 0, links, Tolerances.USUAL);
   }
 
   /**
@@ -133,7 +134,7 @@ class ClosureTest {
     links.add(
         Link.turning(
             0, 5, 5, new Link.Axle(new Spot(180, 0), new Spot(180, 40), new Spot(170, 9)), back));
-    Linkage ring = Linkage.of(6, 6, 0, links);
+    Linkage ring = Linkage.of(6, 6, 0, links, Tolerances.USUAL);
     Closure closure = new Closure(ring, new boolean[6], Tolerance.PAPER);
     double[] hexagon = {1.0, 1.1, 1.0, 1.05, 1.0, 1.1};
     Closure.Solution found = closure.solve(hexagon, hexagon);
@@ -176,7 +177,7 @@ class ClosureTest {
     piece.scores().forEach(each -> drive.put(each.id(), 180.0 * each.fold().sign()));
     Design design =
         Strips.design(piece, List.of(new Stage("Close", "base", drive)), Strips.point(60, 190));
-    return FoldModel.of(design, FlatPattern.of(piece, Tolerance.PAPER));
+    return FoldModel.of(design, FlatPattern.of(piece, Tolerances.USUAL));
   }
 
   /** The closure of the stair, u = (n + 1) d / 2: common practice, no source. */

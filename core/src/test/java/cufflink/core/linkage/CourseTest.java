@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import cufflink.core.assembly.Link;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Tolerance;
+import cufflink.core.measure.Tolerances;
 import cufflink.core.space.Motion;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -34,7 +35,7 @@ class CourseTest {
               new Link.Axle(new Spot(0, 0), end, inside),
               Motion.REST));
     }
-    return Linkage.of(count, count, 0, links);
+    return Linkage.of(count, count, 0, links, Tolerances.USUAL);
   }
 
   private static Course course(Linkage linkage, double... ends) {

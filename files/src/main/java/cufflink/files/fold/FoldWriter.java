@@ -13,7 +13,6 @@ import cufflink.core.flat.Crease;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
 import cufflink.core.layers.LayerOrder;
-import cufflink.core.measure.Tolerance;
 import cufflink.core.plane.Point;
 import cufflink.core.space.Vec;
 import java.awt.geom.Line2D;
@@ -115,7 +114,7 @@ public final class FoldWriter {
   private int corner(int facet, Spot end) {
     List<Spot> all = facets.get(facet).corners();
     for (int i = 0; i < all.size(); i++) {
-      if (all.get(i).distance(end) <= Tolerance.PAPER.length()) {
+      if (all.get(i).distance(end) <= model.assembly().tolerances().exact().length()) {
         return i;
       }
     }
@@ -193,13 +192,13 @@ public final class FoldWriter {
     return isBorder ? "B" : "C";
   }
 
-  private static boolean runsAlong(List<Point> outline, Spot place) {
+  private boolean runsAlong(List<Point> outline, Spot place) {
     for (int i = 0; i < outline.size(); i++) {
       Spot one = Spot.from(outline.get(i));
       Spot other = Spot.from(outline.get((i + 1) % outline.size()));
       double beside =
           Line2D.ptSegDist(one.x(), one.y(), other.x(), other.y(), place.x(), place.y());
-      if (beside <= Tolerance.FOLDED.length()) {
+      if (beside <= model.assembly().tolerances().folded().length()) {
         return true;
       }
     }

@@ -230,7 +230,7 @@ class FoldFileTest {
       Design after = design(fold(id));
       assertEquals(flat.creases().size(), after.base().scores().size(), id);
       var again =
-          cufflink.core.flat.FlatPattern.of(after.base(), cufflink.core.measure.Tolerance.FOLDED);
+          cufflink.core.flat.FlatPattern.of(after.base(), cufflink.core.measure.Tolerances.USUAL);
       assertEquals(flat.facets().size(), again.facets().size(), id);
       assertTrue(cufflink.core.card.FoldModel.of(after, again).closed().isPresent(), id);
     }

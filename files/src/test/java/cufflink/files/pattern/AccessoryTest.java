@@ -9,6 +9,7 @@ import cufflink.core.fit.Goal;
 import cufflink.core.inspect.Inspection;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
+import cufflink.core.measure.Tolerance;
 import cufflink.core.paper.Paper;
 import cufflink.core.paper.Papers;
 import cufflink.core.pattern.Bench;
@@ -188,7 +189,8 @@ class AccessoryTest {
 
   private static List<String> kinds(String text) {
     Design design = design(text, Values.NONE);
-    return Inspection.inspect(design, closed(design), new Goal.Free(), Optional.empty(), false)
+    return Inspection.inspect(
+            design, closed(design), new Goal.Free(), Optional.empty(), false, Tolerance.FOLDED)
         .stream()
         .map(each -> each.kind().id())
         .toList();
@@ -196,7 +198,7 @@ class AccessoryTest {
 
   private static Optional<cufflink.core.layers.ClosedState> closed(Design design) {
     var flat =
-        cufflink.core.flat.FlatPattern.of(design.base(), cufflink.core.measure.Tolerance.PAPER);
+        cufflink.core.flat.FlatPattern.of(design.base(), cufflink.core.measure.Tolerances.USUAL);
     return cufflink.core.card.FoldModel.of(design, flat).closed();
   }
 }

@@ -14,6 +14,7 @@ import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.job.Order;
 import cufflink.core.measure.Length;
+import cufflink.core.measure.Tolerance;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.pattern.Parameter.Role;
 import cufflink.core.pattern.Pattern;
@@ -108,7 +109,8 @@ class ExtrasTest {
             base.width(),
             base.height());
     List<Finding> findings =
-        Inspection.inspect(design, Optional.empty(), new Goal.Free(), Optional.empty(), false);
+        Inspection.inspect(
+            design, Optional.empty(), new Goal.Free(), Optional.empty(), false, Tolerance.FOLDED);
     assertEquals(found, kinds(findings).contains("layer-over-border"));
   }
 

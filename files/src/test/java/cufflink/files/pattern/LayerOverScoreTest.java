@@ -14,6 +14,7 @@ import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
 import cufflink.core.inspect.Inspection;
 import cufflink.core.measure.Length;
+import cufflink.core.measure.Tolerance;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.plane.Point;
@@ -70,7 +71,8 @@ class LayerOverScoreTest {
     Point middle = new Point(Length.ofMillimetres(50), Length.ofMillimetres(50));
     Design design =
         new Design("trial", List.of(piece), List.of(layer), List.of(), middle, SIDE, SIDE);
-    return Inspection.inspect(design, Optional.empty(), new Goal.Free(), Optional.empty(), false)
+    return Inspection.inspect(
+            design, Optional.empty(), new Goal.Free(), Optional.empty(), false, Tolerance.FOLDED)
         .stream()
         .anyMatch(finding -> finding.kind().id().equals("layer-over-score"));
   }

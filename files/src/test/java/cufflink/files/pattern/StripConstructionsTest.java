@@ -17,6 +17,7 @@ import cufflink.core.layers.ClosedState;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Tolerance;
+import cufflink.core.measure.Tolerances;
 import cufflink.core.measure.Unit;
 import cufflink.core.pattern.Evaluation;
 import cufflink.core.pattern.Pattern;
@@ -102,7 +103,12 @@ class StripConstructionsTest {
     Design design = evaluation.design().orElseThrow();
     List<Finding> findings =
         Inspection.inspect(
-            design, Optional.of(closed(design)), new Goal.Free(), Optional.empty(), false);
+            design,
+            Optional.of(closed(design)),
+            new Goal.Free(),
+            Optional.empty(),
+            false,
+            Tolerance.FOLDED);
     assertEquals("sticks-out", findings.get(0).kind().id());
   }
 
@@ -160,7 +166,12 @@ class StripConstructionsTest {
     assertEquals(
         List.of(),
         Inspection.inspect(
-            design, Optional.of(closed(design)), new Goal.Free(), Optional.empty(), false));
+            design,
+            Optional.of(closed(design)),
+            new Goal.Free(),
+            Optional.empty(),
+            false,
+            Tolerance.FOLDED));
     return design;
   }
 
@@ -173,7 +184,7 @@ class StripConstructionsTest {
   }
 
   private static ClosedState closed(Design design) {
-    FlatPattern flat = FlatPattern.of(design.base(), Tolerance.PAPER);
+    FlatPattern flat = FlatPattern.of(design.base(), Tolerances.USUAL);
     return FoldModel.of(design, flat).closed().orElseThrow();
   }
 
