@@ -11,24 +11,28 @@ import java.util.TreeSet;
  * different values in different files; each value has one full name under which it is kept.
  */
 public final class Names {
-  private final Map<String, String> full;
+  private final Optional<Map<String, String>> full;
   private final Map<String, Kind> kinds;
+  private final Map<String, Counter> counters;
 
-  private Names(Map<String, String> full, Map<String, Kind> kinds) {
+  /** A name that is known in one place only. */
+  private record Counter(String fullName, Kind kind) {}
+
+  private Names(
+      Optional<Map<String, String>> full, Map<String, Kind> kinds, Map<String, Counter> counters) {
     this.full = full;
     this.kinds = kinds;
+    this.counters = counters;
   }
 
   /**
    * Returns names that stand for themselves.
    *
-   * @param kinds what each is about
+   * @param kinds what each is about. It is kept, not copied: what is added becomes known
    * @return the names
    */
   public static Names of(Map<String, Kind> kinds) {
-    Map<String, String> full = new HashMap<>();
-    kinds.keySet().forEach(name -> full.put(name, name));
-    return new Names(full, kinds);
+    return new Names(Optional.empty(), kinds, Map.of());
   }
 
   /**
@@ -40,7 +44,7 @@ public final class Names {
    * @return the names
    */
   public static Names of(Map<String, String> full, Map<String, Kind> kinds) {
-    return new Names(Map.copyOf(full), kinds);
+    return new Names(Optional.of(full), kinds, Map.of());
   }
 
   /**
@@ -52,11 +56,9 @@ public final class Names {
    * @return the names; the one given hides one of these that is alike
    */
   public Names and(String name, String fullName, Kind kind) {
-    Map<String, String> moreNames = new HashMap<>(full);
-    Map<String, Kind> moreKinds = new HashMap<>(kinds);
-    moreNames.put(name, fullName);
-    moreKinds.put(fullName, kind);
-    return new Names(moreNames, moreKinds);
+    Map<String, Counter> more = new HashMap<>(counters);
+    more.put(name, new Counter(fullName, kind));
+    return new Names(full, kinds, more);
   }
 
   /**
@@ -66,7 +68,13 @@ public final class Names {
    * @return its kind; nothing if no formula may use it
    */
   public Optional<Kind> kind(String name) {
-    return Optional.ofNullable(full.get(name)).map(kinds::get);
+    Counter counter = counters.get(name);
+    if (counter != null) {
+      return Optional.of(counter.kind());
+    }
+    return full.isEmpty()
+        ? Optional.ofNullable(kinds.get(name))
+        : Optional.ofNullable(full.get().get(name)).map(kinds::get);
   }
 
   /**
@@ -76,7 +84,10 @@ public final class Names {
    * @return the name under which its value is kept; the name itself if it is not known
    */
   public String full(String name) {
-    return full.getOrDefault(name, name);
+    Counter counter = counters.get(name);
+    return counter != null
+        ? counter.fullName()
+        : full.map(names -> names.getOrDefault(name, name)).orElse(name);
   }
 
   /**
@@ -85,13 +96,18 @@ public final class Names {
    * @return the names in alphabetical order
    */
   public Set<String> known() {
-    Set<String> known = new TreeSet<>();
-    full.forEach(
-        (name, meant) -> {
-          if (kinds.containsKey(meant)) {
-            known.add(name);
-          }
-        });
+    Set<String> known = new TreeSet<>(counters.keySet());
+    if (full.isEmpty()) {
+      known.addAll(kinds.keySet());
+    }
+    full.ifPresent(
+        names ->
+            names.forEach(
+                (name, meant) -> {
+                  if (kinds.containsKey(meant)) {
+                    known.add(name);
+                  }
+                }));
     return known;
   }
 }

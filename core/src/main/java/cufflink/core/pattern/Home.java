@@ -28,6 +28,7 @@ final class Home {
   private final Map<String, String> pieces;
   private final Set<String> values;
   private final List<Formula> when;
+  private final Map<String, String> full = new HashMap<>();
 
   /**
    * @param name the name under which an accessory is included
@@ -50,6 +51,8 @@ final class Home {
     this.pieces = Map.copyOf(pieces);
     this.values = Set.copyOf(values);
     this.when = List.copyOf(when);
+    Bench.NAMES.forEach(each -> full.put(each, each));
+    values.forEach(each -> full.put(each, value(each)));
   }
 
   /** Returns the same home, there only under a condition of the pattern's own. */
@@ -90,12 +93,6 @@ final class Home {
 
   /** Returns the names that formulas here may use. */
   Names names(Map<String, Kind> kinds) {
-    if (!isAccessory()) {
-      return Names.of(kinds);
-    }
-    Map<String, String> full = new HashMap<>();
-    Bench.NAMES.forEach(each -> full.put(each, each));
-    values.forEach(each -> full.put(each, value(each)));
-    return Names.of(full, kinds);
+    return isAccessory() ? Names.of(full, kinds) : Names.of(kinds);
   }
 }

@@ -2,9 +2,12 @@ package cufflink.core.run;
 
 import cufflink.core.cut.CutPlan;
 import cufflink.core.cut.Drawer;
+import cufflink.core.cut.OffCuts;
+import cufflink.core.measure.Written;
 import cufflink.core.paper.Paper;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.words.Message;
+import java.util.List;
 
 /** Says what a cut plan takes. */
 public final class PlanWords {
@@ -56,6 +59,25 @@ public final class PlanWords {
     return plan.isLeast()
         ? Message.of("trim.least", takes, sheets)
         : Message.of("trim.bound", takes, plan.bound());
+  }
+
+  /**
+   * Says what is left over of a paper, and what it would still make.
+   *
+   * @param title the paper
+   * @param left the off-cuts, at least one
+   * @return one sentence
+   */
+  public static Message left(Message title, List<OffCuts.OffCut> left) {
+    List<Message> all = left.stream().map(PlanWords::left).toList();
+    return Message.of("trim.left", title, Message.list("list.comma", all));
+  }
+
+  private static Message left(OffCuts.OffCut left) {
+    Message size = Written.briefSize(left.width(), left.height());
+    return left.makes()
+        .map(makes -> Message.of("trim.left-makes", size, makes.count(), makes.part().label()))
+        .orElse(size);
   }
 
   /**

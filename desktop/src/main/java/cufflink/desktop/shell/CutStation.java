@@ -1,13 +1,13 @@
 package cufflink.desktop.shell;
 
 import cufflink.core.cut.Drawer;
+import cufflink.core.cut.OffCuts;
 import cufflink.core.cut.TrimRun;
 import cufflink.core.cut.TrimStep;
 import cufflink.core.drawing.PiecesDrawing;
 import cufflink.core.drawing.TrimDrawing;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.PaperPlan;
-import cufflink.core.measure.Written;
 import cufflink.core.run.PlanWords;
 import cufflink.core.run.TrimDirections;
 import cufflink.core.scene.Drawing;
@@ -25,7 +25,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -253,20 +252,17 @@ final class CutStation implements StationView {
     return Optional.empty();
   }
 
-  /** Says that all is cut, and what is left over. */
+  /** Says that all is cut, and what is left over of each paper. */
   private String allDone() {
-    List<Message> left =
-        bench.cutter().plans().get().stream()
-            .flatMap(each -> each.run().steps().stream())
-            .flatMap(step -> Stream.of(step.first(), step.rest()))
-            .filter(result -> result.becomes() == TrimStep.Becomes.OFF_CUT)
-            .map(result -> Written.briefSize(result.width(), result.height()))
-            .toList();
-    Message done = Message.of("trim.done");
-    return left.isEmpty()
-        ? done.say(bench.format())
-        : done.followedBy(Message.of("trim.left", Message.list("list.comma", left)))
-            .say(bench.format());
+    Message told = Message.of("trim.done");
+    for (PaperPlan plan : bench.cutter().plans().get()) {
+      List<OffCuts.OffCut> left = OffCuts.of(plan.run(), plan.question().parts());
+      if (!left.isEmpty()) {
+        Message title = PlanWords.title(plan.role(), plan.isTrial());
+        told = told.followedBy(PlanWords.left(title, left));
+      }
+    }
+    return told.say(bench.format());
   }
 
   private Button button(String key, int direction) {

@@ -15,6 +15,7 @@ final class HelpSheet extends StackPane {
           "stations",
           "fields",
           "nudge",
+          "leave",
           "step",
           "space",
           "undo",

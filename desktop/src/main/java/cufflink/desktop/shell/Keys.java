@@ -104,6 +104,9 @@ final class Keys {
       window.help().hide();
       return true;
     }
+    if (event.getCode() == KeyCode.ESCAPE && focus instanceof NumberField field) {
+      return isLeft(field);
+    }
     if (focus instanceof TextInputControl) {
       return false;
     }
@@ -123,6 +126,15 @@ final class Keys {
       return true;
     }
     return false;
+  }
+
+  /** Escape gives back what is being typed; where nothing is, it goes to the paper. */
+  private boolean isLeft(NumberField field) {
+    boolean leaves = !field.isTyping();
+    if (leaves) {
+      window.focusMain();
+    }
+    return leaves;
   }
 
   private boolean isAtPaper() {

@@ -22,6 +22,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
 import javafx.collections.ObservableList;
 import javafx.stage.FileChooser;
@@ -30,6 +31,7 @@ import javafx.stage.Window;
 
 /** Opens, saves, exports and remembers: everything that touches the disk, for one window. */
 public final class Projects {
+  private BiFunction<FileChooser, Window, File> dialog = FileChooser::showSaveDialog;
   private final Workbench bench;
   private final UserFolders folders;
   private final AtomicFile writer = new AtomicFile(AtomicFile.Disk.REAL);
@@ -164,7 +166,7 @@ public final class Projects {
     }
     FileChooser chooser = chooser("file.save", projectFilter());
     chooser.setInitialFileName(fileName(job.get().title()) + ProjectStore.EXTENSION);
-    File chosen = chooser.showSaveDialog(window);
+    File chosen = dialog.apply(chooser, window);
     if (chosen != null) {
       Path file = withExtension(chosen.toPath(), ProjectStore.EXTENSION);
       boolean isCopy =
@@ -210,7 +212,7 @@ public final class Projects {
     String extension = export.extension();
     FileChooser chooser = chooser("file.export", new ExtensionFilter(extension, "*" + extension));
     chooser.setInitialFileName(fileName(derivation.get().job().title()) + extension);
-    File chosen = chooser.showSaveDialog(window);
+    File chosen = dialog.apply(chooser, window);
     if (chosen == null) {
       return;
     }
@@ -237,6 +239,11 @@ public final class Projects {
     } catch (IOException reason) {
       return Words.say("save.failed", file, reason.getMessage());
     }
+  }
+
+  /** Puts another dialog in place of the system's, which no test can press keys in. */
+  void askWith(BiFunction<FileChooser, Window, File> other) {
+    dialog = other;
   }
 
   private FileChooser chooser(String title, ExtensionFilter filter) {

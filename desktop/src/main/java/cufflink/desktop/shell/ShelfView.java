@@ -22,12 +22,11 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
-import javafx.geometry.Bounds;
-import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
@@ -48,6 +47,7 @@ final class ShelfView extends VBox {
   private final TextField search = new TextField();
   private Wish wish = Wish.ANYTHING;
   private Marks shown;
+  private boolean takesFirst;
   private boolean waitsForCards;
   private List<Stand> drawn = List.of();
 
@@ -71,8 +71,16 @@ final class ShelfView extends VBox {
     search.setPromptText(Words.say("shelf.search"));
     search.getStyleClass().add("shelf-search");
     search.textProperty().addListener((property, before, now) -> wish(wish.withText(now)));
+    search.setOnAction(event -> takeFirst());
+    search.setOnKeyPressed(
+        event -> {
+          if (event.getCode() == KeyCode.DOWN) {
+            focusFirst();
+            event.consume();
+          }
+        });
     table.getStyleClass().add("shelf-table");
-    table.addEventHandler(KeyEvent.KEY_PRESSED, this::walk);
+    table.addEventHandler(KeyEvent.KEY_PRESSED, ShelfWalk.along(table));
     note.getStyleClass().add("shelf-none");
     note.setWrapText(true);
     note.visibleProperty().bind(note.textProperty().isNotEmpty());
@@ -120,44 +128,12 @@ final class ShelfView extends VBox {
     }
   }
 
-  /** Goes from card to card: left and right in a row, up and down between rows. */
-  private void walk(KeyEvent event) {
-    List<Node> cards = table.getChildren();
-    int from = cards.stream().map(Node::isFocused).toList().indexOf(true);
-    if (from < 0) {
-      return;
+  /** Takes up the first card that answers to the words, once it is known which that is. */
+  private void takeFirst() {
+    takesFirst = finder.answerTo(looked()).isEmpty();
+    if (!takesFirst && !table.getChildren().isEmpty()) {
+      ((Stand) table.getChildren().get(0)).takeUp();
     }
-    int to =
-        switch (event.getCode()) {
-          case LEFT -> from - 1;
-          case RIGHT -> from + 1;
-          case UP -> inRow(cards, from, -1);
-          case DOWN -> inRow(cards, from, 1);
-          case HOME -> 0;
-          case END -> cards.size() - 1;
-          default -> -1;
-        };
-    if (to >= 0 && to < cards.size()) {
-      cards.get(to).requestFocus();
-      event.consume();
-    }
-  }
-
-  /** Finds the card nearest above or below another. */
-  private static int inRow(List<Node> cards, int from, int direction) {
-    Bounds here = cards.get(from).getBoundsInParent();
-    int best = -1;
-    double least = Double.MAX_VALUE;
-    for (int i = 0; i < cards.size(); i++) {
-      Bounds there = cards.get(i).getBoundsInParent();
-      double down = direction * (there.getMaxY() - here.getMaxY());
-      double away = 4 * down + Math.abs(there.getCenterX() - here.getCenterX());
-      if (down > 1 && away < least) {
-        least = away;
-        best = i;
-      }
-    }
-    return best;
   }
 
   /** Puts the cursor where a name can be typed. */
@@ -377,6 +353,9 @@ final class ShelfView extends VBox {
       focusFirst();
     }
     boolean known = finder.answerTo(looked()).isPresent();
+    if (takesFirst && known) {
+      takeFirst();
+    }
     note.setText(known && laid.isEmpty() ? Words.say("shelf.none") : "");
   }
 

@@ -6,6 +6,7 @@ import cufflink.core.fit.Goal;
 import cufflink.core.fit.OffMarks;
 import cufflink.core.fit.Offer;
 import cufflink.core.fit.Question;
+import cufflink.core.fit.Relaying;
 import cufflink.core.fit.SheetUse;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Edition;
@@ -20,6 +21,7 @@ import cufflink.core.paper.Sheet;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Surface;
+import cufflink.core.value.Values;
 import cufflink.core.words.Message;
 import cufflink.desktop.slip.SlipSection;
 import cufflink.desktop.slip.SlipWriter;
@@ -48,6 +50,9 @@ final class SizeStation implements StationView {
   private final Latest<Others, List<Offer>> others =
       new Latest<>("other sizes", Duration.millis(200), (asked, asking) -> asked.find());
 
+  private final Latest<Laid, List<Relaying>> rulers =
+      new Latest<>("other marks", Duration.millis(200), (asked, asking) -> asked.onEach());
+
   SizeStation(Workbench bench) {
     this.bench = bench;
     this.waits =
@@ -68,6 +73,7 @@ final class SizeStation implements StationView {
   @Override
   public Node sentence(Derivation derivation) {
     others.ask(Others.of(derivation));
+    rulers.ask(Laid.of(derivation));
     Job job = derivation.job();
     Sentence sentence = new Sentence();
     List<Message> clauses = new ArrayList<>();
@@ -85,7 +91,8 @@ final class SizeStation implements StationView {
                         Words.say("size.stretches"), () -> bench.sizing().keepProportions(false))));
     clauses.add(Message.plain(proportions));
     String marks =
-        sentence.choice(marksWord(job.marks()), Words.say("size.marks-hint"), this::marks);
+        sentence.choice(
+            marksWord(job.marks()), Words.say("size.marks-hint"), () -> marks(derivation));
     clauses.add(Message.of("size.on", marks));
     boolean holds =
         derivation.made().filter(made -> !made.design().pockets().isEmpty()).isPresent();
@@ -289,10 +296,49 @@ final class SizeStation implements StationView {
     return size.value();
   }
 
-  private List<MenuItem> marks() {
+  /** What is laid out on marks, and would be on others. */
+  private record Laid(Pattern pattern, Values values, Set<String> pinned) {
+    static Laid of(Derivation derivation) {
+      Job job = derivation.job();
+      return new Laid(derivation.pattern(), job.values(), job.pinned());
+    }
+
+    List<Relaying> onEach() {
+      return Marks.COMMON.stream()
+          .map(marks -> Relaying.of(pattern, values, marks, pinned))
+          .toList();
+    }
+  }
+
+  /** Offers other rulers, and says what each would change before it does. */
+  private List<MenuItem> marks(Derivation derivation) {
+    Optional<List<Relaying>> known = rulers.answerTo(Laid.of(derivation));
     return Marks.COMMON.stream()
-        .map(each -> Sentence.item(marksWord(each), () -> bench.sizing().useMarks(each)))
+        .map(
+            each ->
+                Sentence.item(
+                    changes(each, derivation.job().marks(), known),
+                    () -> bench.sizing().useMarks(each)))
         .toList();
+  }
+
+  private static String changes(Marks marks, Marks now, Optional<List<Relaying>> known) {
+    String word = marksWord(marks);
+    if (marks.equals(now)) {
+      return Words.say("size.marks-now", word);
+    }
+    Optional<Relaying> change =
+        known.flatMap(all -> all.stream().filter(each -> each.marks().equals(marks)).findFirst());
+    if (change.isEmpty()) {
+      return word;
+    }
+    return change.get().moved() == 0
+        ? Words.say("size.marks-same", word)
+        : Words.say(
+            "size.marks-moves",
+            word,
+            change.get().moved(),
+            Words.on(now, Fractions.TYPESET).formatWithUnit(change.get().farthest()));
   }
 
   static String marksWord(Marks marks) {

@@ -86,6 +86,11 @@ final class Stand extends VBox {
     return shows;
   }
 
+  /** Takes it up. */
+  void takeUp() {
+    take.run();
+  }
+
   /** Says what happens when it is taken up. */
   Stand taking(Runnable now) {
     take = now;

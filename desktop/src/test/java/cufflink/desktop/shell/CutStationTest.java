@@ -72,7 +72,7 @@ class CutStationTest {
     assertEquals(plans, bench.cutter().plans().get());
     assertTrue(
         texts(robot).stream()
-            .anyMatch(text -> text.startsWith("Everything is cut; go on to score. Left over: ")),
+            .anyMatch(text -> text.startsWith("Everything is cut; go on to score. Left over, ")),
         texts(robot)::toString);
   }
 
