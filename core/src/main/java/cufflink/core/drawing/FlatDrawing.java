@@ -6,8 +6,10 @@ import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Length;
+import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.Sheet;
 import cufflink.core.plane.Segment;
+import cufflink.core.plane.Side;
 import cufflink.core.run.Hand;
 import cufflink.core.run.Lie;
 import cufflink.core.run.ScoringHabit;
@@ -210,8 +212,7 @@ public final class FlatDrawing {
 
   /** Says on the paper which face it is, where it can be read in the lower left corner. */
   private void face(Pen pen) {
-    boolean inside = lie.faceUp() == Face.INSIDE;
-    String word = surface.say(Message.of(inside ? "drawing.inside" : "drawing.outside"));
+    String word = surface.say(Message.of(faceUp()));
     double wide = lie.width().toMillimetres() * pen.scale();
     double high = lie.height().toMillimetres() * pen.scale();
     if (CLEAR * surface.measure().width(word, SMALLEST) < wide && high > CLEAR * SMALLEST) {
@@ -219,6 +220,40 @@ public final class FlatDrawing {
       pen.caption(
           new Spot(pen.x(0) + GAP, y), word, SMALLEST, Anchor.START, Tone.PRINTED, Ref.NONE);
     }
+    if (lie.lie().top() != Side.TOP) {
+      head(pen, wide, high);
+    }
+  }
+
+  /** One-sided patterned paper has its pattern on the outside. */
+  private String faceUp() {
+    boolean inside = lie.faceUp() == Face.INSIDE;
+    if (lie.piece().paper() == PaperKind.PATTERNED) {
+      return inside ? "drawing.inside-pattern" : "drawing.outside-pattern";
+    }
+    return inside ? "drawing.inside" : "drawing.outside";
+  }
+
+  /** Says where the head of a piece is that does not lie at the top. */
+  private void head(Pen pen, double wide, double high) {
+    String word = surface.say(Message.of("drawing.head"));
+    double half = surface.measure().width(word, SMALLEST) / 2;
+    if (CLEAR * half > wide || high < CLEAR * SMALLEST) {
+      return;
+    }
+    double middle = lie.piece().width().toMillimetres() / 2;
+    Spot edge = pen.place(lie.apply(new Spot(middle, 0)));
+    Spot centre =
+        pen.place(new Spot(lie.width().toMillimetres() / 2, lie.height().toMillimetres() / 2));
+    double right = Math.signum(Math.round(centre.x() - edge.x())) * (GAP + half);
+    double down = Math.signum(Math.round(centre.y() - edge.y())) * (GAP + SMALLEST / 2);
+    pen.caption(
+        new Spot(edge.x() + right, edge.y() + down),
+        word,
+        SMALLEST,
+        Anchor.MIDDLE,
+        Tone.PRINTED,
+        Ref.NONE);
   }
 
   /** Draws the pencil marks for one corner of a layer, just inside it, where it will cover them. */

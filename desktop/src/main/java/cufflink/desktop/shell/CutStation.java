@@ -191,7 +191,12 @@ final class CutStation implements StationView {
       ToggleButton button = new ToggleButton();
       button.setToggleGroup(group);
       button.setSelected(places.now().paper() == i);
-      button.setMinWidth(HBox.USE_PREF_SIZE);
+      Message title = PlanWords.title(plans.get(i).role(), plans.get(i).isTrial());
+      int all = plans.get(i).run().steps().size();
+      Steady.width(
+          button,
+          Words.say("cut.paper-cut", title),
+          Words.say("cut.paper-left", title, Math.max(1, all)));
       button.getStyleClass().add("paper-choice");
       button.setOnAction(event -> choose(index));
       choices.add(button);

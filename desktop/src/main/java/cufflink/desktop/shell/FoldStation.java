@@ -41,7 +41,7 @@ final class FoldStation implements StationView {
   private static final double DEGREES_PER_PIXEL = 0.4;
   private static final double STEP = 0.1;
 
-  private static final double NUDGE = 0.01;
+  private static final List<Double> REACHES = List.of(0.01, 0.25, 0.5);
   private static final double LEAST_SPEED = 20;
 
   private final Workbench bench;
@@ -283,22 +283,33 @@ final class FoldStation implements StationView {
     }
   }
 
+  /** Says whether something is held that moves. */
+  boolean isHeld() {
+    return grip.isPresent();
+  }
+
   /**
    * Returns how a held place moves on the drawing from here on, or has moved up to here: where one
-   * stage ends and the next begins these are not the same. Empty if it hardly moves.
+   * stage ends and the next begins these are not the same. What rises straight towards the eye
+   * hardly moves at first; then it is told by where it goes later in the stage.
    */
   private Optional<Spot> speed(FoldModel model, FoldFrame.Grip held, boolean onwards) {
     double moment = scrubber.moment();
-    double before = onwards ? moment : Math.max(0, moment - NUDGE);
-    double after = onwards ? Math.min(model.stages().size(), moment + NUDGE) : moment;
-    if (before == after) {
+    double end = onwards ? Math.floor(moment) + 1 : Math.ceil(moment) - 1;
+    if (end < 0 || end > model.stages().size()) {
       return Optional.empty();
     }
-    Spot from = seen(model, before, held);
-    Spot to = seen(model, after, held);
-    double time = after - before;
-    Spot speed = new Spot((to.x() - from.x()) / time, (to.y() - from.y()) / time);
-    return Optional.of(speed).filter(each -> Math.hypot(each.x(), each.y()) >= LEAST_SPEED);
+    Spot from = seen(model, moment, held);
+    return REACHES.stream()
+        .map(reach -> onwards ? Math.min(end, moment + reach) : Math.max(end, moment - reach))
+        .map(
+            other -> {
+              Spot to = seen(model, other, held);
+              double time = other - moment;
+              return new Spot((to.x() - from.x()) / time, (to.y() - from.y()) / time);
+            })
+        .filter(each -> Math.hypot(each.x(), each.y()) >= LEAST_SPEED)
+        .findFirst();
   }
 
   /** Says whether a held place moves now, on or back. */

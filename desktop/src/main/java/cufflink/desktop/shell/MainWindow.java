@@ -101,6 +101,10 @@ public final class MainWindow extends StackPane {
     refresh();
   }
 
+  FoldStation foldStation() {
+    return stations.fold();
+  }
+
   HelpSheet help() {
     return help;
   }

@@ -37,7 +37,9 @@ public final class Looked {
       return;
     }
     boolean sameJob =
-        last.filter(before -> before.pattern().id().equals(now.pattern().id())).isPresent();
+        last.filter(before -> before.pattern().id().equals(now.pattern().id()))
+            .filter(before -> before.job().id().equals(now.job().id()))
+            .isPresent();
     for (Station station : slips.stations()) {
       Set<Subject> subjects = moved.computeIfAbsent(station, each -> new HashSet<>());
       if (!sameJob) {

@@ -103,6 +103,7 @@ class HandWindowTest {
     TextField left = field(robot, "Left flap");
     for (String text :
         List.of("", " ", "0", "-3", "1e9", "99999999999", "1/0", "7\n7", "½", "5,5", "٣", "mm")) {
+      robot.interact(left::requestFocus);
       robot.interact(left::selectAll);
       robot.interact(() -> left.replaceSelection(text));
       robot.type(KeyCode.ENTER);
@@ -336,5 +337,47 @@ class HandWindowTest {
                 .getPixelReader()
                 .getPixels(0, 0, 800, 500, PixelFormat.getIntArgbInstance(), pixels, 0, 800));
     return pixels;
+  }
+
+  /** At the end of every stage something under the pointer can be led on or back by hand. */
+  @Test
+  void fold_atEveryStage_isLedByHand(FxRobot robot) {
+    for (int job = 0; job < window.demonstration().size(); job++) {
+      window.lay(robot, job);
+      robot.interact(() -> bench.station().set(Station.FOLD));
+      WaitForAsyncUtils.waitForFxEvents();
+      FoldScrubber scrubber = robot.lookup(".fold-scrubber").query();
+      PaperView paper = OpenWindow.paper(robot);
+      for (int stage = 0; stage <= scrubber.stages(); stage++) {
+        int at = stage;
+        robot.interact(() -> scrubber.setMoment(at));
+        assertTrue(
+            isLed(robot, scrubber, paper, at), job().title() + ": nothing moves at stage " + at);
+      }
+    }
+  }
+
+  private boolean isLed(FxRobot robot, FoldScrubber scrubber, PaperView paper, int stage) {
+    Station here = bench.station().get();
+    boolean[] led = {false};
+    robot.interact(
+        () -> {
+          FoldStation fold = ((MainWindow) paper.getScene().getRoot()).foldStation();
+          for (double x = 0.05; x < 1 && !led[0]; x += 0.05) {
+            for (double y = 0.05; y < 1 && !led[0]; y += 0.05) {
+              for (double way : new double[] {-9, 9}) {
+                fold.press(x * paper.getWidth(), y * paper.getHeight());
+                if (fold.isHeld()) {
+                  fold.drag(way, 0);
+                  fold.drag(0, way);
+                  led[0] |= scrubber.moment() != stage;
+                }
+                scrubber.setMoment(stage);
+              }
+            }
+          }
+        });
+    assertEquals(Station.FOLD, here);
+    return led[0];
   }
 }
