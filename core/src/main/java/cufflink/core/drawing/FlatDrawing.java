@@ -4,10 +4,12 @@ import cufflink.core.design.Face;
 import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
+import cufflink.core.flat.PaperLeft;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Length;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.Sheet;
+import cufflink.core.plane.Point;
 import cufflink.core.plane.Segment;
 import cufflink.core.plane.Side;
 import cufflink.core.run.Hand;
@@ -25,9 +27,14 @@ import cufflink.core.words.Message;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 /** Draws a piece flat on the table with rulers, stops and dimensions around it. */
 public final class FlatDrawing {
+  /** Where along the head its name may stand, as shares of the width. */
+  private static final List<Double> HEAD_PLACES =
+      List.of(0.5, 0.4, 0.6, 0.3, 0.7, 0.25, 0.75, 0.15, 0.85);
+
   private static final double GAP = 10;
   private static final double SMALLEST = 13;
 
@@ -175,9 +182,10 @@ public final class FlatDrawing {
   }
 
   private void drawPaper(Pen pen) {
-    List<Spot> outline =
-        lie.piece().outline().stream().map(Spot::from).map(lie::apply).map(pen::place).toList();
-    pen.shape(outline, Fill.of(lie.faceUp()), 1, Ref.NONE);
+    PaperLeft paper = PaperLeft.of(lie.piece());
+    List<List<Spot>> outlines =
+        paper.outlines().stream().map(outline -> seen(pen, outline)).toList();
+    outlines.forEach(outline -> pen.shape(outline, Fill.of(lie.faceUp()), 1, Ref.NONE));
     String piece = lie.piece().id();
     for (Patch patch : options.patches()) {
       if (patch.ref().piece().equals(piece) && patch.face() == lie.faceUp()) {
@@ -194,13 +202,16 @@ public final class FlatDrawing {
         }
       }
     }
-    pen.outline(outline, Ink.CUT, Ref.NONE);
+    outlines.forEach(outline -> pen.outline(outline, Ink.CUT, Ref.NONE));
     for (Opening opening : lie.piece().openings()) {
       Ref ref = new Ref(piece, opening.id());
-      List<Spot> corners =
-          opening.outline().stream().map(Spot::from).map(lie::apply).map(pen::place).toList();
-      pen.shape(corners, Fill.HOLE, 1, ref);
-      pen.outline(corners, Ink.CUT, ref);
+      List<Spot> corners = seen(pen, opening.outline());
+      if (paper.holes().contains(opening)) {
+        pen.shape(corners, Fill.HOLE, 1, ref);
+        pen.outline(corners, Ink.CUT, ref);
+      } else {
+        bite(pen, opening, ref);
+      }
     }
     lie.piece().cuts().forEach(cut -> line(pen, cut.line(), Ink.CUT, cut.id()));
     lie.piece().slits().forEach(slit -> line(pen, slit.line(), Ink.SLIT, slit.id()));
@@ -208,6 +219,26 @@ public final class FlatDrawing {
         .scores()
         .forEach(score -> line(pen, score.line(), Ink.of(score.fold()), score.id()));
     face(pen);
+  }
+
+  private List<Spot> seen(Pen pen, List<Point> corners) {
+    return corners.stream().map(Spot::from).map(lie::apply).map(pen::place).toList();
+  }
+
+  /** Draws the part of an opening's edge that is cut: not what lies beside the paper. */
+  private void bite(Pen pen, Opening opening, Ref ref) {
+    List<Point> corners = opening.outline();
+    double wide = lie.piece().width().toMillimetres();
+    double high = lie.piece().height().toMillimetres();
+    for (int i = 0; i < corners.size(); i++) {
+      Spot from = Spot.from(corners.get(i));
+      Spot to = Spot.from(corners.get((i + 1) % corners.size()));
+      double x = (from.x() + to.x()) / 2;
+      double y = (from.y() + to.y()) / 2;
+      if (x > 0 && x < wide && y > 0 && y < high) {
+        pen.stroke(Ink.CUT, ref, pen.place(lie.apply(from)), pen.place(lie.apply(to)));
+      }
+    }
   }
 
   /** Says on the paper which face it is, where it can be read in the lower left corner. */
@@ -234,6 +265,21 @@ public final class FlatDrawing {
     return inside ? "drawing.inside" : "drawing.outside";
   }
 
+  /** Returns a place along the head at which no score runs within reach, if there is one. */
+  private double clear(double reach) {
+    double wide = lie.piece().width().toMillimetres();
+    return HEAD_PLACES.stream()
+        .mapToDouble(share -> share * wide)
+        .filter(
+            at ->
+                lie.piece().scores().stream()
+                    .map(Score::line)
+                    .flatMap(line -> Stream.of(line.from(), line.to()))
+                    .noneMatch(end -> Math.abs(end.x().toMillimetres() - at) < reach + 2))
+        .findFirst()
+        .orElse(wide / 2);
+  }
+
   /** Says where the head of a piece is that does not lie at the top. */
   private void head(Pen pen, double wide, double high) {
     String word = surface.say(Message.of("drawing.head"));
@@ -241,8 +287,7 @@ public final class FlatDrawing {
     if (CLEAR * half > wide || high < CLEAR * SMALLEST) {
       return;
     }
-    double middle = lie.piece().width().toMillimetres() / 2;
-    Spot edge = pen.place(lie.apply(new Spot(middle, 0)));
+    Spot edge = pen.place(lie.apply(new Spot(clear(half / pen.scale()), 0)));
     Spot centre =
         pen.place(new Spot(lie.width().toMillimetres() / 2, lie.height().toMillimetres() / 2));
     double right = Math.signum(Math.round(centre.x() - edge.x())) * (GAP + half);

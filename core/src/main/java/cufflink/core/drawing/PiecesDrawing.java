@@ -4,6 +4,7 @@ import cufflink.core.design.Design;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Slit;
+import cufflink.core.flat.PaperLeft;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Length;
 import cufflink.core.paper.PaperKind;
@@ -74,8 +75,9 @@ public final class PiecesDrawing {
   }
 
   private static List<List<Point>> outlines(Piece piece) {
-    List<List<Point>> outlines = new ArrayList<>(List.of(piece.outline()));
-    piece.openings().forEach(opening -> outlines.add(opening.outline()));
+    PaperLeft paper = PaperLeft.of(piece);
+    List<List<Point>> outlines = new ArrayList<>(paper.outlines());
+    paper.holes().forEach(opening -> outlines.add(opening.outline()));
     return outlines;
   }
 

@@ -7,6 +7,7 @@ import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.design.Slit;
+import cufflink.core.flat.PaperLeft;
 import cufflink.core.measure.Length;
 import cufflink.core.plane.Point;
 import cufflink.core.plane.Segment;
@@ -60,14 +61,17 @@ public final class SvgExport {
 
   private void add(Piece piece) {
     Length left = right;
-    group("cut", piece.id(), piece.outline(), left, true);
+    PaperLeft paper = PaperLeft.of(piece);
+    for (List<Point> outline : paper.outlines()) {
+      group("cut", piece.id(), outline, left, true);
+    }
     for (Score score : piece.scores()) {
       group(name(score.fold()), piece.id() + "." + score.id(), ends(score.line()), left, false);
     }
     for (Slit cut : piece.cuts()) {
       group("cut", piece.id() + "." + cut.id(), ends(cut.line()), left, false);
     }
-    for (Opening opening : piece.openings()) {
+    for (Opening opening : paper.holes()) {
       String id = piece.id() + "." + opening.id();
       group("cut", id, opening.outline(), left, true);
     }
