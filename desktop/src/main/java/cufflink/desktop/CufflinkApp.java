@@ -52,7 +52,7 @@ public class CufflinkApp extends Application {
     Scene[] holder = new Scene[1];
     Runnable toggleTheme =
         () -> {
-          files.remember(now -> new Settings(now.marks(), !now.dark(), now.window(), now.recent()));
+          files.remember(now -> now.withDark(!now.dark()));
           dress(holder[0], files.settings().dark());
         };
     MainWindow window = new MainWindow(bench, files, demonstration, toggleTheme);
@@ -119,7 +119,7 @@ public class CufflinkApp extends Application {
 
   private static void remember(Stage stage, Workbench bench, Projects files) {
     List<Double> window = List.of(stage.getX(), stage.getY(), stage.getWidth(), stage.getHeight());
-    files.remember(now -> new Settings(bench.marks(), now.dark(), window, now.recent()));
+    files.remember(now -> now.left(bench.marks(), window));
   }
 
   @Override

@@ -45,6 +45,7 @@ public final class MainWindow extends StackPane {
   private final BorderPane frame = new BorderPane();
   private final Label notice = new Label();
   private final HelpSheet help;
+  private final FirstTimes firstTimes;
   private final Stations stations;
   private Optional<Derivation> lastDrawn = Optional.empty();
   private double dragX;
@@ -65,6 +66,7 @@ public final class MainWindow extends StackPane {
     this.stations = new Stations(bench, projects, this::redrawOnly, this::refresh);
     this.slip = new SlipView(bench, stations);
     this.help = new HelpSheet(stations.all().size());
+    this.firstTimes = new FirstTimes(bench, projects, slip.looked());
     slip.onStage(stations.fold()::goTo);
     notice.getStyleClass().add("notice");
     notice.setWrapText(true);
@@ -147,6 +149,7 @@ public final class MainWindow extends StackPane {
     bench.folding().ask(now);
     paper.plant(flags(now));
     redrawOnly();
+    firstTimes.look(view, now);
   }
 
   /** Space and the arrows are for what the station is about, and for no menu. */

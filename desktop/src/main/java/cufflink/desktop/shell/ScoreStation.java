@@ -1,5 +1,6 @@
 package cufflink.desktop.shell;
 
+import cufflink.core.design.Face;
 import cufflink.core.design.Piece;
 import cufflink.core.drawing.FlatDrawing;
 import cufflink.core.drawing.Lying;
@@ -21,6 +22,7 @@ import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.words.Words;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -139,6 +141,17 @@ final class ScoreStation implements StationView {
                     SizeStation.marksWord(marks),
                     () -> bench.making().score(habit.withGrooves(marks))))
         .toList();
+  }
+
+  @Override
+  public Set<FirstTimes.Mark> signs(Derivation derivation) {
+    boolean hatched =
+        current(derivation)
+            .filter(step -> step.item().setup().lie().up() == Face.OUTSIDE)
+            .isPresent();
+    return hatched
+        ? EnumSet.of(FirstTimes.Mark.CARET, FirstTimes.Mark.HATCH)
+        : EnumSet.of(FirstTimes.Mark.CARET);
   }
 
   @Override

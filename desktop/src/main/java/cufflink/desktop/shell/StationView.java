@@ -7,6 +7,7 @@ import cufflink.desktop.slip.SlipSection;
 import cufflink.desktop.work.Station;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.scene.Node;
 
 /**
@@ -91,6 +92,16 @@ interface StationView {
    * @param direction 1 for on, -1 for back
    */
   default void step(int direction) {}
+
+  /**
+   * Returns the marks on the paper that say something without words.
+   *
+   * @param derivation what follows from the job
+   * @return the marks that are to be seen now
+   */
+  default Set<FirstTimes.Mark> signs(Derivation derivation) {
+    return Set.of();
+  }
 
   /** Does the station's main action, by the space bar. */
   default void act() {}

@@ -380,4 +380,22 @@ class HandWindowTest {
     assertEquals(Station.FOLD, here);
     return led[0];
   }
+
+  /** What is drawn and not written is explained once, and is known the next time. */
+  @Test
+  void mark_metForTheFirstTime_isExplainedOnce(FxRobot robot) {
+    window.lay(robot, 0);
+    robot.interact(() -> bench.station().set(Station.SCORE));
+    WaitForAsyncUtils.waitForFxEvents();
+    assertTrue(bench.notice().get().contains("outside up"), bench.notice().get());
+    robot.interact(() -> bench.station().set(Station.FOLD));
+    robot.interact(() -> bench.station().set(Station.SCORE));
+    WaitForAsyncUtils.waitForFxEvents();
+    assertTrue(bench.notice().get().contains("where the stop stands"), bench.notice().get());
+    robot.interact(() -> bench.station().set(Station.FOLD));
+    robot.interact(() -> bench.station().set(Station.SCORE));
+    WaitForAsyncUtils.waitForFxEvents();
+    assertEquals("", bench.notice().get());
+    assertTrue(window.projects().settings().met().contains("first.caret"));
+  }
 }

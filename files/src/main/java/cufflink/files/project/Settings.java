@@ -9,10 +9,12 @@ import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Properties;
 import java.util.Set;
+import java.util.TreeSet;
 
 /**
  * What the application remembers from one time to the next.
@@ -21,10 +23,13 @@ import java.util.Set;
  * @param dark whether the table is dark
  * @param window the window's left, top, width and height in pixels; empty if never moved
  * @param recent the project files used last, newest first
+ * @param met what was explained the first time it was met, and need not be again
  */
-public record Settings(Marks marks, boolean dark, List<Double> window, List<Path> recent) {
+public record Settings(
+    Marks marks, boolean dark, List<Double> window, List<Path> recent, Set<String> met) {
   /** What a new maker begins with. */
-  public static final Settings NEW = new Settings(Marks.MILLIMETRES, false, List.of(), List.of());
+  public static final Settings NEW =
+      new Settings(Marks.MILLIMETRES, false, List.of(), List.of(), Set.of());
 
   private static final int MOST_RECENT = 8;
   private static final int WINDOW_NUMBERS = 4;
@@ -33,6 +38,7 @@ public record Settings(Marks marks, boolean dark, List<Double> window, List<Path
   public Settings {
     window = List.copyOf(window);
     recent = List.copyOf(recent);
+    met = Collections.unmodifiableSet(new TreeSet<>(met));
   }
 
   /**
@@ -56,7 +62,8 @@ public record Settings(Marks marks, boolean dark, List<Double> window, List<Path
             .orElseGet(() -> home(Locale.getDefault())),
         Boolean.parseBoolean(properties.getProperty("dark", "false")),
         window(properties.getProperty("window", "")),
-        recent(properties));
+        recent(properties),
+        met(properties.getProperty("met", "")));
   }
 
   /**
@@ -81,6 +88,12 @@ public record Settings(Marks marks, boolean dark, List<Double> window, List<Path
     } catch (NumberFormatException damaged) {
       return List.of();
     }
+  }
+
+  private static Set<String> met(String text) {
+    Set<String> met = new TreeSet<>(List.of(text.split("[,\\s]+")));
+    met.remove("");
+    return met;
   }
 
   private static List<Path> recent(Properties properties) {
@@ -112,6 +125,7 @@ public record Settings(Marks marks, boolean dark, List<Double> window, List<Path
     properties.setProperty("dark", Boolean.toString(dark));
     String numbers = window.toString();
     properties.setProperty("window", numbers.substring(1, numbers.length() - 1));
+    properties.setProperty("met", String.join(",", met));
     for (int i = 0; i < recent.size(); i++) {
       properties.setProperty("recent." + i, recent.get(i).toAbsolutePath().toString());
     }
@@ -133,6 +147,39 @@ public record Settings(Marks marks, boolean dark, List<Double> window, List<Path
     Path whole = file.toAbsolutePath();
     List<Path> files = new ArrayList<>(List.of(whole));
     recent.stream().filter(each -> !each.equals(whole)).limit(MOST_RECENT - 1).forEach(files::add);
-    return new Settings(marks, dark, window, files);
+    return new Settings(marks, dark, window, files, met);
+  }
+
+  /**
+   * Returns the settings with the table light or dark.
+   *
+   * @param now whether it is dark
+   * @return the changed settings
+   */
+  public Settings withDark(boolean now) {
+    return new Settings(marks, now, window, recent, met);
+  }
+
+  /**
+   * Returns the settings as a window is left.
+   *
+   * @param ruler the ruler used last
+   * @param place the window's left, top, width and height in pixels
+   * @return the changed settings
+   */
+  public Settings left(Marks ruler, List<Double> place) {
+    return new Settings(ruler, dark, place, recent, met);
+  }
+
+  /**
+   * Returns the settings with something explained.
+   *
+   * @param what its name
+   * @return the changed settings
+   */
+  public Settings having(String what) {
+    Set<String> now = new TreeSet<>(met);
+    now.add(what);
+    return new Settings(marks, dark, window, recent, now);
   }
 }
