@@ -104,11 +104,14 @@ final class Keys {
       window.help().hide();
       return true;
     }
-    if (event.getCode() == KeyCode.ESCAPE && focus instanceof NumberField field) {
-      return isLeft(field);
+    if (event.getCode() == KeyCode.ESCAPE) {
+      return isLeft(focus);
     }
     if (focus instanceof TextInputControl) {
       return false;
+    }
+    if (event.getCode() == KeyCode.TAB) {
+      return event.isShiftDown() ? window.goToWords() : window.goToNumbers();
     }
     if (event.getCode().isDigitKey()) {
       return station(event.getText());
@@ -128,9 +131,11 @@ final class Keys {
     return false;
   }
 
-  /** Escape gives back what is being typed; where nothing is, it goes to the paper. */
-  private boolean isLeft(NumberField field) {
-    boolean leaves = !field.isTyping();
+  /**
+   * Escape gives back what is being typed; where nothing is, it goes to what the station is about.
+   */
+  private boolean isLeft(Node focus) {
+    boolean leaves = !(focus instanceof NumberField field && field.isTyping());
     if (leaves) {
       window.focusMain();
     }

@@ -161,6 +161,25 @@ public final class MainWindow extends StackPane {
     }
   }
 
+  /** Goes on from the paper to the first number on the slip, if the keyboard is at the paper. */
+  boolean goToNumbers() {
+    return isAtPaper() && slip.focusFirst();
+  }
+
+  /** Goes back from the paper to the first word above it, if the keyboard is at the paper. */
+  boolean goToWords() {
+    boolean goes = isAtPaper();
+    if (goes) {
+      WordButton.focus(table.getTop(), 0);
+    }
+    return goes;
+  }
+
+  private boolean isAtPaper() {
+    Node focus = getScene().getFocusOwner();
+    return (focus == null || focus == paper) && frame.getRight() == slip;
+  }
+
   private void redrawOnly() {
     bench
         .derivation()

@@ -80,7 +80,7 @@ final class ShelfView extends VBox {
           }
         });
     table.getStyleClass().add("shelf-table");
-    table.addEventHandler(KeyEvent.KEY_PRESSED, ShelfWalk.along(table));
+    table.addEventHandler(KeyEvent.KEY_PRESSED, ShelfWalk.along(table, head));
     note.getStyleClass().add("shelf-none");
     note.setWrapText(true);
     note.visibleProperty().bind(note.textProperty().isNotEmpty());

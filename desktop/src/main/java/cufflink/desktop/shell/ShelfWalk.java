@@ -4,6 +4,7 @@ import java.util.List;
 import javafx.event.EventHandler;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Pane;
 
@@ -12,8 +13,15 @@ final class ShelfWalk {
   private ShelfWalk() {}
 
   /** Returns what moves the focus between the children of a pane. */
-  static EventHandler<KeyEvent> along(Pane table) {
-    return event -> walk(table.getChildren(), event);
+  static EventHandler<KeyEvent> along(Pane table, Node sentence) {
+    return event -> {
+      walk(table.getChildren(), event);
+      boolean above = event.getCode() == KeyCode.UP && !event.isConsumed();
+      if (above) {
+        WordButton.focus(sentence, 0);
+        event.consume();
+      }
+    };
   }
 
   /** Goes from card to card: left and right in a row, up and down between rows. */

@@ -313,13 +313,12 @@ final class SizeStation implements StationView {
   /** Offers other rulers, and says what each would change before it does. */
   private List<MenuItem> marks(Derivation derivation) {
     Optional<List<Relaying>> known = rulers.answerTo(Laid.of(derivation));
-    return Marks.COMMON.stream()
-        .map(
-            each ->
-                Sentence.item(
-                    changes(each, derivation.job().marks(), known),
-                    () -> bench.sizing().useMarks(each)))
-        .toList();
+    return Marks.COMMON.stream().map(each -> ruler(each, derivation.job().marks(), known)).toList();
+  }
+
+  private MenuItem ruler(Marks marks, Marks now, Optional<List<Relaying>> known) {
+    MenuItem item = Sentence.item(changes(marks, now, known), () -> bench.sizing().useMarks(marks));
+    return marks.equals(now) ? WordButton.chosen(item) : item;
   }
 
   private static String changes(Marks marks, Marks now, Optional<List<Relaying>> known) {

@@ -19,6 +19,8 @@ import javafx.scene.layout.Region;
  * has many such words, and most lists are never opened.
  */
 final class WordButton extends Button {
+  private static final String CHOSEN = "chosen";
+
   private final Supplier<List<MenuItem>> items;
 
   WordButton(String word, String hint, Supplier<List<MenuItem>> items) {
@@ -30,6 +32,7 @@ final class WordButton extends Button {
     setContentDisplay(ContentDisplay.RIGHT);
     getStyleClass().add("word");
     setAccessibleText(hint + " " + word);
+    setOnKeyPressed(this::walk);
     setOnAction(
         event -> {
           ContextMenu menu = new ContextMenu();
@@ -39,13 +42,37 @@ final class WordButton extends Button {
         });
   }
 
+  /** Says that an item stands for what is chosen now, though it says more than the word does. */
+  static MenuItem chosen(MenuItem item) {
+    item.getProperties().put(CHOSEN, true);
+    return item;
+  }
+
+  /** Goes from word to word of the sentence, where the arrows are for nothing else. */
+  private void walk(KeyEvent event) {
+    List<WordButton> words = words(getParent());
+    int here = words.indexOf(this);
+    int to =
+        switch (event.getCode()) {
+          case LEFT -> here - 1;
+          case RIGHT -> here + 1;
+          case HOME -> 0;
+          case END -> words.size() - 1;
+          default -> -1;
+        };
+    if (to >= 0 && to < words.size()) {
+      words.get(to).requestFocus();
+      event.consume();
+    }
+  }
+
   /** Goes to the word that is chosen now, as arrow keys would. */
   private static void goTo(ContextMenu menu, String word) {
     List<MenuItem> items = menu.getItems();
     int steps = 0;
     for (MenuItem item : items) {
       steps += item.isDisable() ? 0 : 1;
-      if (word.equals(item.getText())) {
+      if (word.equals(item.getText()) || item.getProperties().containsKey(CHOSEN)) {
         for (int i = 0; i < steps; i++) {
           Event.fireEvent(
               menu.getSkin().getNode(),

@@ -50,6 +50,7 @@ public final class SlipView extends ScrollPane {
     getStyleClass().add("slip");
     setContent(paper);
     setFitToWidth(true);
+    setFocusTraversable(false);
     setHbarPolicy(ScrollBarPolicy.NEVER);
     bench
         .derivation()
@@ -69,6 +70,18 @@ public final class SlipView extends ScrollPane {
     bench.chosen().addListener((property, before, now) -> light(now));
     bench.derivation().get().ifPresent(each -> looked.changed(each, Optional.empty()));
     refresh();
+  }
+
+  /**
+   * Visits the first number that can be typed over.
+   *
+   * @return false if there is none
+   */
+  public boolean focusFirst() {
+    Optional<Node> first =
+        paper.lookupAll(".slip-number").stream().filter(Node::isFocusTraversable).findFirst();
+    first.ifPresent(Node::requestFocus);
+    return first.isPresent();
   }
 
   /**
