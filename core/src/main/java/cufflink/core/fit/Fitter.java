@@ -125,8 +125,8 @@ public final class Fitter {
     }
     if (goal instanceof Goal.FromSheet from) {
       Sheet sheet = from.sheet();
-      return largest(
-          size -> tooLarge(size, sheet), sheet.width().max(sheet.height()), sheet.label());
+      Limit limit = from.isJob() ? new SheetJob(from)::reason : size -> tooLarge(size, sheet);
+      return largest(limit, sheet.width().max(sheet.height()), sheet.label());
     }
     if (goal instanceof Goal.ForEnvelope wanted) {
       Length longest = wanted.envelope().width().max(wanted.envelope().height());

@@ -177,6 +177,9 @@ public final class Inspection {
               Optional.empty()));
     }
     if (goal instanceof Goal.FromSheet from) {
+      from.reason(design)
+          .ifPresent(
+              reason -> add(FindingKind.OFF_THE_SHEET, Place.on(design.base().id()), reason));
       for (Piece piece : design.pieces()) {
         if (piece.paper() != PaperKind.RIBBON
             && !from.sheet().holds(piece.width(), piece.height())) {

@@ -2,6 +2,8 @@ package cufflink.desktop.shell;
 
 import cufflink.core.cut.Stock;
 import cufflink.core.cut.Trimmer;
+import cufflink.core.finding.Finding;
+import cufflink.core.fit.NearMiss;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.job.Order;
@@ -31,6 +33,7 @@ import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
 
 /** What is cut, from which paper, for how many cards: in one sentence. */
 final class CutSentence {
@@ -46,7 +49,7 @@ final class CutSentence {
     this.roles = derivation.made().map(made -> made.design().roles()).orElse(List.of());
   }
 
-  Node sentence(Optional<PaperPlan> plan) {
+  Node sentence(Optional<PaperPlan> plan, Optional<NearMiss> near) {
     PaperChoice card = new PaperChoice(bench, PaperRole.CARDSTOCK);
     PaperChoice layers = new PaperChoice(bench, PaperRole.PATTERNED);
     Sentence sentence = new Sentence();
@@ -75,6 +78,12 @@ final class CutSentence {
                     PlanWords.sheets(each.plan()),
                     second.choice(
                         Words.say("cut.trimmer"), Words.say("cut.trimmer-hint"), this::trimmers))));
+    near.ifPresent(each -> second.getChildren().add(new Text(" ")));
+    near.ifPresent(
+        each ->
+            second
+                .getChildren()
+                .add(new WordButton(saved(each), Words.say("fit.near-hint"), () -> take(each))));
     all.getChildren().add(second);
     for (PaperPlan each : bench.cutter().plans().get()) {
       each.plan()
@@ -99,6 +108,20 @@ final class CutSentence {
 
   private Object sheetWord(Sentence sentence, PaperRole role) {
     return sentence.choice(sheet(role).label(), Words.say("cut.sheet-hint"), () -> sheets(role));
+  }
+
+  private String saved(NearMiss near) {
+    return Words.say(
+        "fit.near-take",
+        bench.format().format(near.design().finishedWidth()),
+        bench.format().format(near.design().finishedHeight()),
+        near.then());
+  }
+
+  private List<MenuItem> take(NearMiss near) {
+    String told = near.told(sheet(PaperRole.CARDSTOCK)).say(bench.format());
+    Finding.Fix fix = new Finding.Fix(Message.plain(saved(near)), near.values());
+    return List.of(Sentence.item(told, () -> bench.sizing().cure(fix)));
   }
 
   /** What cannot be cut is told before all else. */

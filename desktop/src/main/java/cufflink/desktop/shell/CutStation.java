@@ -6,17 +6,26 @@ import cufflink.core.cut.TrimRun;
 import cufflink.core.cut.TrimStep;
 import cufflink.core.drawing.PiecesDrawing;
 import cufflink.core.drawing.TrimDrawing;
+import cufflink.core.fit.Fitter;
+import cufflink.core.fit.NearMiss;
 import cufflink.core.job.Derivation;
+import cufflink.core.job.Job;
 import cufflink.core.job.PaperPlan;
+import cufflink.core.paper.PaperRole;
+import cufflink.core.paper.Sheet;
+import cufflink.core.pattern.Pattern;
 import cufflink.core.run.PlanWords;
 import cufflink.core.run.TrimDirections;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Surface;
+import cufflink.core.value.Values;
 import cufflink.core.words.Message;
 import cufflink.desktop.slip.SlipSection;
 import cufflink.desktop.slip.SlipWriter;
+import cufflink.desktop.wait.Latest;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
+import cufflink.files.size.StandardSizes;
 import cufflink.files.words.Words;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -34,6 +43,7 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 
 /** What to cut, and in what order? The trimmer with its fence, one cut after another. */
 final class CutStation implements StationView {
@@ -43,6 +53,8 @@ final class CutStation implements StationView {
   private final Label words = words();
   private final WaitingLine waits;
   private final List<ToggleButton> choices = new ArrayList<>();
+  private final Latest<Nearly, Optional<NearMiss>> near =
+      new Latest<>("near misses", Duration.millis(250), (asked, asking) -> asked.find());
   private final PerJob<Place> places = new PerJob<>(Place.BEGINNING);
 
   /**
@@ -94,9 +106,28 @@ final class CutStation implements StationView {
               redraw.run();
             });
     bench.cutter().plans().addListener((property, before, now) -> refresh.run());
+    near.answered().addListener((property, before, now) -> refresh.run());
     waits =
         new WaitingLine(bench.cutter().planner(), Words.say("trim.busy"))
             .stoppedBy(bench.cutter().planner()::enough);
+  }
+
+  /** What a near miss depends on. */
+  private record Nearly(
+      Pattern pattern, Values values, Fitter.Manner manner, Sheet sheet, int copies) {
+    static Nearly of(Derivation derivation) {
+      Job job = derivation.job();
+      return new Nearly(
+          derivation.pattern(),
+          job.values(),
+          new Fitter.Manner(job.marks(), job.keepsProportions(), job.pinned()),
+          PaperPlan.sheet(job, PaperRole.CARDSTOCK, StandardSizes.usualSheet(job.marks())),
+          job.order().copies());
+    }
+
+    Optional<NearMiss> find() {
+      return NearMiss.of(pattern, values, manner, sheet, copies);
+    }
   }
 
   private Optional<PaperPlan> plan() {
@@ -121,7 +152,10 @@ final class CutStation implements StationView {
     bench.cutter().ask(derivation, bench.drawer());
     Place place = places.at(derivation);
     show(place);
-    return new CutSentence(bench, derivation).sentence(plan());
+    Nearly nearly = Nearly.of(derivation);
+    near.ask(nearly);
+    return new CutSentence(bench, derivation)
+        .sentence(plan(), near.answerTo(nearly).flatMap(each -> each));
   }
 
   /** Sets the slider to where the cutting of the present paper has got. */

@@ -6,11 +6,11 @@ import cufflink.core.fit.Goal;
 import cufflink.core.fit.OffMarks;
 import cufflink.core.fit.Offer;
 import cufflink.core.fit.Question;
-import cufflink.core.fit.Relaying;
 import cufflink.core.fit.SheetUse;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Edition;
 import cufflink.core.job.Job;
+import cufflink.core.job.Order;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.Marks;
@@ -21,7 +21,6 @@ import cufflink.core.paper.Sheet;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Surface;
-import cufflink.core.value.Values;
 import cufflink.core.words.Message;
 import cufflink.desktop.slip.SlipSection;
 import cufflink.desktop.slip.SlipWriter;
@@ -32,6 +31,7 @@ import cufflink.files.size.StandardSizes;
 import cufflink.files.words.Words;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -50,11 +50,11 @@ final class SizeStation implements StationView {
   private final Latest<Others, List<Offer>> others =
       new Latest<>("other sizes", Duration.millis(200), (asked, asking) -> asked.find());
 
-  private final Latest<Laid, List<Relaying>> rulers =
-      new Latest<>("other marks", Duration.millis(200), (asked, asking) -> asked.onEach());
+  private final RulerMenu rulers;
 
   SizeStation(Workbench bench) {
     this.bench = bench;
+    this.rulers = new RulerMenu(bench);
     this.waits =
         new WaitingLine(bench.sizing().search(), Words.say("size.searching"))
             .stoppedBy(bench.sizing().search()::enough);
@@ -73,12 +73,18 @@ final class SizeStation implements StationView {
   @Override
   public Node sentence(Derivation derivation) {
     others.ask(Others.of(derivation));
-    rulers.ask(Laid.of(derivation));
+    rulers.ask(derivation);
     Job job = derivation.job();
     Sentence sentence = new Sentence();
     List<Message> clauses = new ArrayList<>();
     String goal = sentence.choice(word(job.goal()), Words.say("size.goal-hint"), () -> goals(job));
     clauses.add(Message.of(lead(job.goal()), goal));
+    if (job.goal() instanceof Goal.FromSheet from) {
+      clauses.add(
+          Message.plain(
+              sentence.choice(
+                  yielding(from), Words.say("size.yield-hint"), () -> yields(from, job.order()))));
+    }
     String proportions =
         sentence.choice(
             Words.say(job.keepsProportions() ? "size.keeps" : "size.stretches"),
@@ -92,7 +98,7 @@ final class SizeStation implements StationView {
     clauses.add(Message.plain(proportions));
     String marks =
         sentence.choice(
-            marksWord(job.marks()), Words.say("size.marks-hint"), () -> marks(derivation));
+            marksWord(job.marks()), Words.say("size.marks-hint"), () -> rulers.items(derivation));
     clauses.add(Message.of("size.on", marks));
     boolean holds =
         derivation.made().filter(made -> !made.design().pockets().isEmpty()).isPresent();
@@ -258,6 +264,35 @@ final class SizeStation implements StationView {
     return List.of(sheets, envelopes, free);
   }
 
+  private static String yielding(Goal.FromSheet from) {
+    return from.isJob()
+        ? Words.say("size.yield", from.cards(), from.sheets())
+        : Words.say("size.yield-piece");
+  }
+
+  /** Offers to take each piece by itself, or all that some cards need of the sheet. */
+  private List<MenuItem> yields(Goal.FromSheet from, Order order) {
+    List<MenuItem> items = new ArrayList<>();
+    Sheet sheet = from.sheet();
+    items.add(
+        Sentence.item(Words.say("size.yield-piece"), () -> scaleTo(new Goal.FromSheet(sheet))));
+    Set<Integer> counts = new LinkedHashSet<>(List.of(1, 2, 4, order.copies()));
+    for (int cards : counts) {
+      Goal.FromSheet goal = new Goal.FromSheet(sheet, 1, cards);
+      items.add(Sentence.item(yielding(goal), () -> scaleTo(goal)));
+    }
+    items.add(
+        Sentence.typed(
+            Words.say("size.yield-own"),
+            text ->
+                Order.parseCopies(text)
+                    .value()
+                    .ifPresentOrElse(
+                        cards -> scaleTo(new Goal.FromSheet(sheet, 1, cards)),
+                        () -> bench.tell(Words.say(Order.parseCopies(text).problem())))));
+    return items;
+  }
+
   private void scaleTo(Goal goal) {
     bench.sizing().scaleTo(goal);
   }
@@ -294,50 +329,6 @@ final class SizeStation implements StationView {
       bench.tell(Words.say(size.problem()));
     }
     return size.value();
-  }
-
-  /** What is laid out on marks, and would be on others. */
-  private record Laid(Pattern pattern, Values values, Set<String> pinned) {
-    static Laid of(Derivation derivation) {
-      Job job = derivation.job();
-      return new Laid(derivation.pattern(), job.values(), job.pinned());
-    }
-
-    List<Relaying> onEach() {
-      return Marks.COMMON.stream()
-          .map(marks -> Relaying.of(pattern, values, marks, pinned))
-          .toList();
-    }
-  }
-
-  /** Offers other rulers, and says what each would change before it does. */
-  private List<MenuItem> marks(Derivation derivation) {
-    Optional<List<Relaying>> known = rulers.answerTo(Laid.of(derivation));
-    return Marks.COMMON.stream().map(each -> ruler(each, derivation.job().marks(), known)).toList();
-  }
-
-  private MenuItem ruler(Marks marks, Marks now, Optional<List<Relaying>> known) {
-    MenuItem item = Sentence.item(changes(marks, now, known), () -> bench.sizing().useMarks(marks));
-    return marks.equals(now) ? WordButton.chosen(item) : item;
-  }
-
-  private static String changes(Marks marks, Marks now, Optional<List<Relaying>> known) {
-    String word = marksWord(marks);
-    if (marks.equals(now)) {
-      return Words.say("size.marks-now", word);
-    }
-    Optional<Relaying> change =
-        known.flatMap(all -> all.stream().filter(each -> each.marks().equals(marks)).findFirst());
-    if (change.isEmpty()) {
-      return word;
-    }
-    return change.get().moved() == 0
-        ? Words.say("size.marks-same", word)
-        : Words.say(
-            "size.marks-moves",
-            word,
-            change.get().moved(),
-            Words.on(now, Fractions.TYPESET).formatWithUnit(change.get().farthest()));
   }
 
   static String marksWord(Marks marks) {

@@ -2,14 +2,22 @@ package cufflink.files.command;
 
 import cufflink.core.cut.TrimRun;
 import cufflink.core.cut.TrimStep;
+import cufflink.core.fit.Fitter;
+import cufflink.core.fit.NearMiss;
+import cufflink.core.job.Job;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.LengthFormat;
+import cufflink.core.paper.PaperRole;
+import cufflink.core.paper.Sheet;
 import cufflink.core.run.PlanWords;
 import cufflink.core.run.TrimDirections;
+import cufflink.core.words.Message;
 import cufflink.files.export.CutJson;
+import cufflink.files.size.StandardSizes;
 import cufflink.files.words.Words;
 import java.io.PrintWriter;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -38,10 +46,21 @@ final class CutCommand implements Callable<Integer> {
       out.println(new CutJson(answer.format()).write(plans));
     } else {
       plans.forEach(plan -> print(plan, answer.format(), out));
+      near(answer).ifPresent(told -> out.println(told.say(answer.format())));
     }
     out.flush();
     boolean works = plans.stream().allMatch(each -> each.plan().problems().isEmpty());
     return works ? PlanCommand.exitCode(answer.derivation()) : Cufflink.FINDINGS;
+  }
+
+  /** Says what a slightly smaller card would save. */
+  private Optional<Message> near(Request.Answer answer) {
+    Job job = options.asked(answer.derivation().job());
+    Sheet sheet = PaperPlan.sheet(job, PaperRole.CARDSTOCK, StandardSizes.usualSheet(job.marks()));
+    Fitter.Manner manner = new Fitter.Manner(job.marks(), job.keepsProportions(), job.pinned());
+    return NearMiss.of(
+            answer.derivation().pattern(), job.values(), manner, sheet, job.order().copies())
+        .map(near -> near.told(sheet));
   }
 
   private static void print(PaperPlan plan, LengthFormat format, PrintWriter out) {

@@ -44,7 +44,17 @@ final class CutOptions {
   private boolean fromDrawer;
 
   List<PaperPlan> plans(Request.Answer answer) {
-    Job job = answer.derivation().job();
+    Job asked = asked(answer.derivation().job());
+    return answer
+        .derivation()
+        .made()
+        .map(made -> PaperPlan.Question.of(made.design(), asked, supplies(asked)))
+        .map(question -> PaperPlan.of(question, Watch.NOBODY))
+        .orElseThrow(() -> nothing(answer));
+  }
+
+  /** Returns the job as it is to be cut. */
+  Job asked(Job job) {
     Unit unit = job.marks().unit();
     Cutting cutting = Cutting.USUAL.withTrimmer(trimmer(unit));
     if (card.isPresent()) {
@@ -53,13 +63,7 @@ final class CutOptions {
     if (layers.isPresent()) {
       cutting = cutting.withSheet(PaperRole.PATTERNED, sheet("--layer-sheet", layers.get(), unit));
     }
-    Job asked = job.withCutting(cutting).withOrder(job.order().withTrialFirst(trial));
-    return answer
-        .derivation()
-        .made()
-        .map(made -> PaperPlan.Question.of(made.design(), asked, supplies(asked)))
-        .map(question -> PaperPlan.of(question, Watch.NOBODY))
-        .orElseThrow(() -> nothing(answer));
+    return job.withCutting(cutting).withOrder(job.order().withTrialFirst(trial));
   }
 
   private static BadInputException nothing(Request.Answer answer) {

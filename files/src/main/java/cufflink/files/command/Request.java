@@ -67,6 +67,9 @@ final class Request {
   @Option(names = "--raised")
   private boolean raised;
 
+  @Option(names = "--sheets", paramLabel = "NUMBER")
+  private Optional<String> sheets = Optional.empty();
+
   @Mixin private HabitOptions habits = new HabitOptions();
 
   /** At most one of these may be given. */
@@ -200,6 +203,13 @@ final class Request {
     return text;
   }
 
+  private static int sheets(String text) {
+    if (!text.matches("[1-9]\\d?|100")) {
+      throw BadInputException.of("command.sheets", text, Goal.FromSheet.MOST_SHEETS);
+    }
+    return Integer.parseInt(text);
+  }
+
   private Goal goal(Marks ruler) {
     Length spare =
         clearance
@@ -208,10 +218,15 @@ final class Request {
     if (clearance.isPresent() && goal.envelope.isEmpty()) {
       throw BadInputException.of("command.only-envelope");
     }
+    if (sheets.isPresent() && goal.sheet.isEmpty()) {
+      throw BadInputException.of("command.only-sheet");
+    }
     if (goal.sheet.isPresent()) {
       String name = given("--sheet", goal.sheet.get());
+      int number = sheets.map(Request::sheets).orElse(0);
+      int cards = number == 0 ? 1 : order().copies();
       return StandardSizes.sheet(name)
-          .map(Goal.FromSheet::new)
+          .map(sheet -> new Goal.FromSheet(sheet, number, cards))
           .orElseThrow(() -> BadInputException.of("command.sheet", name, sheets()));
     }
     if (goal.envelope.isPresent()) {

@@ -8,6 +8,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.core.fit.Goal;
 import cufflink.core.job.Edition;
 import cufflink.core.job.Job;
+import cufflink.core.job.Order;
 import cufflink.core.job.Sizes;
 import cufflink.core.job.Supplies;
 import cufflink.core.job.Tag;
@@ -112,6 +113,10 @@ public final class ProjectFormat {
     }
   }
 
+  private static int within(int number, int least, int most) {
+    return Math.max(least, Math.min(most, number));
+  }
+
   private static ObjectNode goal(Goal goal) {
     ObjectNode node = MAPPER.createObjectNode();
     if (goal instanceof Goal.Finished finished) {
@@ -120,6 +125,9 @@ public final class ProjectFormat {
     } else if (goal instanceof Goal.FromSheet from) {
       node.put("kind", "sheet").put("id", from.sheet().id()).put("label", from.sheet().label());
       size(node, from.sheet().width(), from.sheet().height());
+      if (from.isJob()) {
+        node.put("sheets", from.sheets()).put("cards", from.cards());
+      }
     } else if (goal instanceof Goal.ForEnvelope wanted) {
       Envelope envelope = wanted.envelope();
       node.put("kind", "envelope").put("id", envelope.id()).put("label", envelope.label());
@@ -263,10 +271,9 @@ public final class ProjectFormat {
       case "sheet" ->
           new Goal.FromSheet(
               new Sheet(
-                  text(node, "id"),
-                  text(node, "label"),
-                  side(node, "width"),
-                  side(node, "height")));
+                  text(node, "id"), text(node, "label"), side(node, "width"), side(node, "height")),
+              within(node.path("sheets").asInt(0), 0, Goal.FromSheet.MOST_SHEETS),
+              within(node.path("cards").asInt(1), 1, Order.MOST_COPIES));
       case "envelope" ->
           new Goal.ForEnvelope(
               new Envelope(

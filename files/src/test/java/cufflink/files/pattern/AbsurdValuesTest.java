@@ -42,7 +42,9 @@ class AbsurdValuesTest {
     "concertina-album, notch, 93 mm, opening-over-edge",
     "concertina-album, glue, 50 mm, pocket-glued-away",
     "criss-cross-pocket, glue, 70 mm, pocket-glued-away",
-    "turn-back-pocket, dot, 2 in, glued-shut"
+    "turn-back-pocket, dot, 2 in, glued-shut",
+    "slim-tent, foot, 15 mm, rule",
+    "handled-purse, handle, 600 mm, rule"
   })
   void absurdValue_isFound(String id, String name, String value, String kind) {
     List<String> kinds =

@@ -1,0 +1,100 @@
+package cufflink.desktop.shell;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.core.job.Job;
+import cufflink.desktop.paper.PaperView;
+import cufflink.desktop.work.Station;
+import cufflink.desktop.work.Workbench;
+import java.io.IOException;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The paper obeys the hand, and what is drawn on it explains itself. */
+@ExtendWith(ApplicationExtension.class)
+class PaperWindowTest {
+  private OpenWindow window;
+  private Workbench bench;
+
+  @Start
+  void start(Stage stage) throws IOException {
+    window = OpenWindow.empty(stage);
+    bench = window.bench();
+  }
+
+  @AfterEach
+  void close() {
+    window.projects().close();
+  }
+
+  private Job job() {
+    return bench.job().orElseThrow();
+  }
+
+  /** At the end of every stage something under the pointer can be led on or back by hand. */
+  @Test
+  void fold_atEveryStage_isLedByHand(FxRobot robot) {
+    for (int job = 0; job < window.demonstration().size(); job++) {
+      window.lay(robot, job);
+      robot.interact(() -> bench.station().set(Station.FOLD));
+      WaitForAsyncUtils.waitForFxEvents();
+      FoldScrubber scrubber = robot.lookup(".fold-scrubber").query();
+      PaperView paper = OpenWindow.paper(robot);
+      for (int stage = 0; stage <= scrubber.stages(); stage++) {
+        int at = stage;
+        robot.interact(() -> scrubber.setMoment(at));
+        assertTrue(
+            isLed(robot, scrubber, paper, at), job().title() + ": nothing moves at stage " + at);
+      }
+    }
+  }
+
+  private boolean isLed(FxRobot robot, FoldScrubber scrubber, PaperView paper, int stage) {
+    Station here = bench.station().get();
+    boolean[] led = {false};
+    robot.interact(
+        () -> {
+          FoldStation fold = ((MainWindow) paper.getScene().getRoot()).foldStation();
+          for (double x = 0.05; x < 1 && !led[0]; x += 0.05) {
+            for (double y = 0.05; y < 1 && !led[0]; y += 0.05) {
+              for (double way : new double[] {-9, 9}) {
+                fold.press(x * paper.getWidth(), y * paper.getHeight());
+                if (fold.isHeld()) {
+                  fold.drag(way, 0);
+                  fold.drag(0, way);
+                  led[0] |= scrubber.moment() != stage;
+                }
+                scrubber.setMoment(stage);
+              }
+            }
+          }
+        });
+    assertEquals(Station.FOLD, here);
+    return led[0];
+  }
+
+  /** What is drawn and not written is explained once, and is known the next time. */
+  @Test
+  void mark_metForTheFirstTime_isExplainedOnce(FxRobot robot) {
+    window.lay(robot, 0);
+    robot.interact(() -> bench.station().set(Station.SCORE));
+    WaitForAsyncUtils.waitForFxEvents();
+    assertTrue(bench.notice().get().contains("outside up"), bench.notice().get());
+    robot.interact(() -> bench.station().set(Station.FOLD));
+    robot.interact(() -> bench.station().set(Station.SCORE));
+    WaitForAsyncUtils.waitForFxEvents();
+    assertTrue(bench.notice().get().contains("where the stop stands"), bench.notice().get());
+    robot.interact(() -> bench.station().set(Station.FOLD));
+    robot.interact(() -> bench.station().set(Station.SCORE));
+    WaitForAsyncUtils.waitForFxEvents();
+    assertEquals("", bench.notice().get());
+    assertTrue(window.projects().settings().met().contains("first.caret"));
+  }
+}
