@@ -27,10 +27,10 @@ import javafx.scene.Node;
 final class LayerStation implements StationView {
   private final Workbench bench;
   private final Runnable redraw;
-  private final PerJob<Place> place = new PerJob<>(new Place(Face.OUTSIDE, ""));
+  private final PerJob<Place> place = new PerJob<>(new Place(Optional.empty(), ""));
 
-  /** Which face of which piece is looked at. */
-  private record Place(Face face, String piece) {}
+  /** Which face of which piece is looked at; at first the one that something is glued to. */
+  private record Place(Optional<Face> face, String piece) {}
 
   LayerStation(Workbench bench, Runnable redraw) {
     this.bench = bench;
@@ -53,7 +53,7 @@ final class LayerStation implements StationView {
     Sentence sentence = new Sentence();
     String side =
         sentence.choice(
-            Words.say(word(place.at(derivation).face())),
+            Words.say(word(face(derivation))),
             Words.say("layer.face-hint"),
             () ->
                 List.of(
@@ -101,8 +101,26 @@ final class LayerStation implements StationView {
   }
 
   private void take(String id) {
-    place.change(now -> new Place(now.face(), id));
+    place.change(now -> new Place(Optional.empty(), id));
     redraw.run();
+  }
+
+  private Face face(Derivation derivation) {
+    Optional<Face> chosen = place.at(derivation).face();
+    return chosen
+        .or(
+            () ->
+                derivation
+                    .made()
+                    .flatMap(
+                        made -> {
+                          String host = host(hosts(made)).id();
+                          return Patch.of(made.design()).stream()
+                              .filter(patch -> patch.ref().piece().equals(host))
+                              .map(Patch::face)
+                              .findFirst();
+                        }))
+        .orElse(Face.OUTSIDE);
   }
 
   private static String word(Face face) {
@@ -110,18 +128,18 @@ final class LayerStation implements StationView {
   }
 
   private void turn(Face newFace) {
-    place.change(now -> new Place(newFace, now.piece()));
+    place.change(now -> new Place(Optional.of(newFace), now.piece()));
     redraw.run();
   }
 
   @Override
   public void act() {
-    turn(place.now().face().other());
+    bench.derivation().get().ifPresent(now -> turn(face(now).other()));
   }
 
   @Override
   public void step(int direction) {
-    turn(place.now().face().other());
+    bench.derivation().get().ifPresent(now -> turn(face(now).other()));
   }
 
   @Override
@@ -131,7 +149,7 @@ final class LayerStation implements StationView {
         .map(
             made ->
                 FlatDrawing.of(
-                    new Lying(host(hosts(made)), new Lie(place.now().face(), Side.TOP)),
+                    new Lying(host(hosts(made)), new Lie(face(derivation), Side.TOP)),
                     surface,
                     new FlatDrawing.Options(
                         Patch.of(made.design()), Optional.empty(), score -> false, true, true)));

@@ -97,4 +97,15 @@ class PaperWindowTest {
     assertEquals("", bench.notice().get());
     assertTrue(window.projects().settings().met().contains("first.caret"));
   }
+
+  /** Where layers are placed one looks first at the face that something is glued to. */
+  @Test
+  void layer_beginsAtTheFaceThatSomethingIsGluedTo(FxRobot robot) {
+    robot.interact(
+        () -> bench.choosing().choose(bench.library().pattern("turn-back-pocket").orElseThrow()));
+    robot.interact(() -> bench.station().set(Station.LAYER));
+    assertTrue(OpenWindow.texts(robot).contains("inside"), OpenWindow.texts(robot)::toString);
+    robot.push(javafx.scene.input.KeyCode.SPACE);
+    assertTrue(OpenWindow.texts(robot).contains("outside"), OpenWindow.texts(robot)::toString);
+  }
 }
