@@ -177,10 +177,10 @@ class HandWindowTest {
     window.lay(robot, 0);
     // The pointer chooses as well where it hovers over a list.
     robot.moveTo(".slip");
-    robot.interact(() -> words(robot).get(1).requestFocus());
+    robot.interact(() -> words(robot).get(2).requestFocus());
     robot.type(KeyCode.SPACE).type(KeyCode.DOWN).type(KeyCode.ENTER);
     OpenWindow.waitFor(() -> !job().keepsProportions());
-    assertEquals(words(robot).get(1), focus(robot));
+    assertEquals(words(robot).get(2), focus(robot));
   }
 
   /** A list opens on what is chosen now: Enter at once changes nothing. */
@@ -191,7 +191,7 @@ class HandWindowTest {
     Job before = job();
     // The pointer chooses as well where it hovers over a list.
     robot.moveTo(".slip");
-    robot.interact(() -> words(robot).get(1).requestFocus());
+    robot.interact(() -> words(robot).get(2).requestFocus());
     robot.type(KeyCode.SPACE).type(KeyCode.ENTER);
     WaitForAsyncUtils.waitForFxEvents();
     assertEquals(before.keepsProportions(), job().keepsProportions());
