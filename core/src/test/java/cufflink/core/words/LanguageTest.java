@@ -5,9 +5,11 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
+import java.io.Reader;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashSet;
+import java.util.Properties;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
@@ -121,5 +123,39 @@ class LanguageTest {
   void of_namesOfLanguages_areKnown() {
     Language.names().forEach(name -> assertTrue(Language.of(name).isPresent(), name));
     assertTrue(Language.of("xx").isEmpty());
+  }
+
+  private static final Path WORDS = PROJECT.resolve("core/src/main/resources/cufflink/core/words");
+
+  /** A language that is shipped says every sentence; nothing falls back to another one. */
+  @Test
+  void everyLanguage_saysEverySentence() throws IOException {
+    try (Stream<Path> files = Files.list(WORDS)) {
+      for (Path file : files.filter(each -> each.toString().endsWith(".properties")).toList()) {
+        assertEquals(Set.of(), missing(read(file)), file.toString());
+      }
+    }
+    Properties lacking = read(WORDS.resolve("words.properties"));
+    lacking.remove("severity.error");
+    lacking.setProperty("of.no.use", "It is said nowhere.");
+    assertEquals(Set.of("severity.error", "of.no.use"), missing(lacking));
+  }
+
+  private static Properties read(Path file) throws IOException {
+    Properties properties = new Properties();
+    try (Reader in = Files.newBufferedReader(file)) {
+      properties.load(in);
+    }
+    return properties;
+  }
+
+  /** Returns the sentences that are there in one language only. */
+  private static Set<String> missing(Properties language) {
+    Set<String> missing = new TreeSet<>(keys());
+    Set<String> more = new TreeSet<>(language.stringPropertyNames());
+    more.removeAll(missing);
+    missing.removeAll(language.stringPropertyNames());
+    missing.addAll(more);
+    return missing;
   }
 }

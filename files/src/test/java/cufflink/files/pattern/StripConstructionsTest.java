@@ -24,8 +24,13 @@ import cufflink.core.pattern.Pattern;
 import cufflink.core.pattern.PatternEvaluator;
 import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
@@ -38,8 +43,18 @@ class StripConstructionsTest {
   private static final PatternLibrary LIBRARY = PatternLibrary.shipped();
 
   @Test
-  void everyShippedPattern_isReadWithoutMistakes() {
-    assertEquals(21, LIBRARY.patterns().size());
+  void everyShippedPattern_isInTheIndexAndReadWithoutMistakes() throws IOException {
+    Path folder = Path.of("src/main/resources/cufflink/files/patterns");
+    try (Stream<Path> files = Files.list(folder)) {
+      Set<String> written =
+          files
+              .map(file -> file.getFileName().toString())
+              .filter(name -> name.matches("[a-z0-9-]+\\.yaml"))
+              .map(name -> name.replace(".yaml", ""))
+              .collect(Collectors.toSet());
+      Set<String> read = LIBRARY.patterns().stream().map(Pattern::id).collect(Collectors.toSet());
+      assertEquals(written, read);
+    }
     assertEquals(List.of(), LIBRARY.problems());
   }
 
