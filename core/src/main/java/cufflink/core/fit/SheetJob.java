@@ -26,6 +26,9 @@ final class SheetJob {
    */
   private static final int MOST_PLANNED = 12;
 
+  /** What is added up in doubles may be larger by this share than what it stands for. */
+  private static final double ROUNDING = 1e-9;
+
   private final Goal.FromSheet goal;
 
   SheetJob(Goal.FromSheet goal) {
@@ -56,7 +59,7 @@ final class SheetJob {
       count += part.count();
     }
     double sheet = goal.sheet().width().toMillimetres() * goal.sheet().height().toMillimetres();
-    if (area > goal.sheets() * sheet * (1 + 1e-9)) {
+    if (area > goal.sheets() * sheet * (1 + ROUNDING)) {
       return false;
     }
     boolean quickly =

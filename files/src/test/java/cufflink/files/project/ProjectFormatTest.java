@@ -174,7 +174,7 @@ class ProjectFormatTest {
   }
 
   private static Job sheet() {
-    return job(new Goal.FromSheet(StandardSizes.sheet("a4").orElseThrow()));
+    return job(new Goal.FromSheet(StandardSizes.sheet("a4").orElseThrow(), 2, 6));
   }
 
   private static Job envelope() {
