@@ -26,7 +26,7 @@ public record NearMiss(Values values, Design design, int now, int then) {
    * Looks for a near miss.
    *
    * @param pattern the construction
-   * @param values its values
+   * @param values its values, with those of the bench
    * @param manner on which marks, and what must stay
    * @param sheet the sheet
    * @param copies how many cards, above zero

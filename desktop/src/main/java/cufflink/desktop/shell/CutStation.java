@@ -119,7 +119,7 @@ final class CutStation implements StationView {
       Job job = derivation.job();
       return new Nearly(
           derivation.pattern(),
-          job.values(),
+          job.onBench(),
           new Fitter.Manner(job.marks(), job.keepsProportions(), job.pinned()),
           PaperPlan.sheet(job, PaperRole.CARDSTOCK, StandardSizes.usualSheet(job.marks())),
           job.order().copies());

@@ -2,6 +2,7 @@ package cufflink.desktop.shell;
 
 import cufflink.core.job.Derivation;
 import cufflink.desktop.slip.Looked;
+import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.words.Words;
 import java.util.LinkedHashSet;
@@ -46,7 +47,7 @@ final class FirstTimes {
     if (looked.isMoved(view.station())) {
       seen.add(Mark.BAR);
     }
-    for (var station : cufflink.desktop.work.Station.values()) {
+    for (Station station : Station.values()) {
       if (station != view.station() && looked.isMoved(station)) {
         seen.add(Mark.UNDERLINE);
       }

@@ -59,7 +59,7 @@ final class CutCommand implements Callable<Integer> {
     Sheet sheet = PaperPlan.sheet(job, PaperRole.CARDSTOCK, StandardSizes.usualSheet(job.marks()));
     Fitter.Manner manner = new Fitter.Manner(job.marks(), job.keepsProportions(), job.pinned());
     return NearMiss.of(
-            answer.derivation().pattern(), job.values(), manner, sheet, job.order().copies())
+            answer.derivation().pattern(), job.onBench(), manner, sheet, job.order().copies())
         .map(near -> near.told(sheet));
   }
 
