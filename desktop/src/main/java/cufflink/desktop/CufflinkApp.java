@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import javafx.application.Application;
+import javafx.application.Platform;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.stage.Screen;
@@ -26,8 +27,9 @@ import javafx.stage.Stage;
 public class CufflinkApp extends Application {
   private static final double WIDTH = 1280;
   private static final double HEIGHT = 800;
-  private static final double LEAST_WIDTH = 1024;
-  private static final double LEAST_HEIGHT = 700;
+  private static final double LEAST_WIDTH = 1000;
+  private static final double LEAST_HEIGHT = 640;
+
   private static final String STYLES = "/cufflink/desktop/";
 
   private Optional<Projects> projects = Optional.empty();
@@ -56,9 +58,7 @@ public class CufflinkApp extends Application {
           dress(holder[0], files.settings().dark());
         };
     MainWindow window = new MainWindow(bench, files, demonstration, toggleTheme);
-    Rectangle2D screen = Screen.getPrimary().getVisualBounds();
-    Scene scene =
-        new Scene(window, Math.min(WIDTH, screen.getWidth()), Math.min(HEIGHT, screen.getHeight()));
+    Scene scene = new Scene(window);
     holder[0] = scene;
     dress(scene, settings.dark());
     stage.setScene(scene);
@@ -68,6 +68,7 @@ public class CufflinkApp extends Application {
     place(stage, settings.window());
     stage.setOnHiding(event -> remember(stage, bench, files));
     stage.show();
+    Platform.runLater(() -> place(stage, settings.window()));
     window.focusMain();
     // Plurals are known by a library that is large, and needed by nothing in the first frame.
     CompletableFuture.runAsync(() -> Words.say("shelf.count", 1));
@@ -93,8 +94,18 @@ public class CufflinkApp extends Application {
             CufflinkApp.class.getResource(STYLES + "cufflink.css").toExternalForm());
   }
 
-  /** Puts the window where it was, if that is still on a screen. */
+  /**
+   * Puts the window where it was, if that is still on a screen; else as large as the screen allows,
+   * with its title bar: one that is larger is cut by each window manager in its own way, and one
+   * that is maximised comes undone when the system's dialog is shown over it. Told before it is
+   * shown, for those without a manager, and after: some open a window at its least size.
+   */
   private static void place(Stage stage, List<Double> window) {
+    Rectangle2D screen = Screen.getPrimary().getVisualBounds();
+    stage.setWidth(Math.min(WIDTH, screen.getWidth()));
+    stage.setHeight(Math.min(HEIGHT, screen.getHeight()));
+    stage.setX(screen.getMinX() + (screen.getWidth() - stage.getWidth()) / 2);
+    stage.setY(screen.getMinY() + (screen.getHeight() - stage.getHeight()) / 3);
     if (window.size() != 4) {
       return;
     }

@@ -142,6 +142,8 @@ public final class Card {
             .collect(Collectors.toSet());
     return design.joints().stream()
         .filter(joint -> !joined.contains(joint) && !moving.contains(joint.sliding()))
+        // What is glued to itself lies so by being folded.
+        .filter(joint -> !joint.piece().equals(joint.on()) || !joint.movement().isFast())
         .toList();
   }
 

@@ -6,6 +6,7 @@ import cufflink.core.design.Layer;
 import cufflink.core.design.Layer.Shape;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
+import cufflink.core.flat.CutAway;
 import cufflink.core.measure.Length;
 import cufflink.core.paper.Paper;
 import cufflink.core.paper.PaperKind;
@@ -51,7 +52,7 @@ public final class CutWork {
   private List<Part> parts() {
     List<Part> parts = new ArrayList<>();
     for (Piece piece : design.pieces()) {
-      if (roles.contains(piece.role())) {
+      if (roles.contains(piece.role()) && !CutAway.serves(design, piece)) {
         int count = Math.multiplyExact(piece.count(), copies);
         parts.add(
             new Part(

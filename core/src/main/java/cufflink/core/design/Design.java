@@ -127,4 +127,24 @@ public record Design(
   public List<Joint> glued() {
     return joints.stream().filter(joint -> joint.movement().isFast()).toList();
   }
+
+  /**
+   * Finds the piece from whose cut-away another is cut.
+   *
+   * @param piece the other piece
+   * @return nothing if it takes paper of its own
+   */
+  public Optional<Piece> source(Piece piece) {
+    return pieces.stream().filter(each -> each.id().equals(piece.from())).findFirst();
+  }
+
+  /**
+   * Finds the piece that another is the mirror image of.
+   *
+   * @param piece the other piece
+   * @return nothing if it is made by itself
+   */
+  public Optional<Piece> mirrored(Piece piece) {
+    return pieces.stream().filter(each -> each.id().equals(piece.mirrors())).findFirst();
+  }
 }

@@ -6,6 +6,7 @@ import cufflink.core.paper.PaperRole;
 import cufflink.core.plane.Point;
 import cufflink.core.plane.Segment;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 
@@ -23,6 +24,8 @@ import java.util.Optional;
  * @param slits the cuts inside it, which start and stop between its edges
  * @param cuts the cuts that divide it after scoring, all parts of which are used
  * @param openings what is cut or punched out of it
+ * @param mirrors the id of the piece whose mirror image it is, left for right; empty if it is none
+ * @param from the id of the piece from whose cut-away it is cut; empty if it takes paper of its own
  */
 public record Piece(
     PartName name,
@@ -35,7 +38,9 @@ public record Piece(
     List<Score> scores,
     List<Slit> slits,
     List<Slit> cuts,
-    List<Opening> openings) {
+    List<Opening> openings,
+    String mirrors,
+    String from) {
 
   /** Copies the lists. */
   public Piece {
@@ -80,7 +85,9 @@ public record Piece(
         scores,
         slits,
         List.of(),
-        List.of());
+        List.of(),
+        "",
+        "");
   }
 
   /**
@@ -121,7 +128,9 @@ public record Piece(
         scores,
         slits,
         cuts,
-        openings);
+        openings,
+        "",
+        "");
   }
 
   /**
@@ -189,6 +198,26 @@ public record Piece(
     boolean upright = edge.isVertical() && (x.equals(Length.ZERO) || x.equals(width));
     boolean level = edge.isLevel() && (y.equals(Length.ZERO) || y.equals(height));
     return upright || level;
+  }
+
+  /**
+   * Says whether this piece is another's mirror image, left for right, before any opening is made.
+   *
+   * @param other the other piece
+   * @return true if, turned over like a page, each covers the other
+   */
+  public boolean isMirrorOf(Piece other) {
+    if (!width.equals(other.width) || !height.equals(other.height)) {
+      return false;
+    }
+    List<Point> mirrored = new ArrayList<>();
+    outline.forEach(corner -> mirrored.add(0, new Point(width.minus(corner.x()), corner.y())));
+    int first = mirrored.indexOf(other.outline.get(0));
+    if (first < 0) {
+      return false;
+    }
+    Collections.rotate(mirrored, -first);
+    return mirrored.equals(other.outline);
   }
 
   /**

@@ -198,7 +198,7 @@ public final class FlatDrawing {
         }
         if (options.namesLayers()) {
           patch.corners().forEach(corner -> mark(pen, patch, corner));
-          name(pen, patch, corners);
+          new PatchNames(surface, lie).write(pen, patch, corners);
         }
       }
     }
@@ -248,12 +248,35 @@ public final class FlatDrawing {
     double high = lie.height().toMillimetres() * pen.scale();
     if (CLEAR * surface.measure().width(word, SMALLEST) < wide && high > CLEAR * SMALLEST) {
       double y = pen.y(lie.height().toMillimetres()) - GAP - SMALLEST / 2;
-      pen.caption(
-          new Spot(pen.x(0) + GAP, y), word, SMALLEST, Anchor.START, Tone.PRINTED, Ref.NONE);
+      List<Spot> outline =
+          lie.piece().outline().stream().map(each -> onPaper(pen, Spot.from(each))).toList();
+      double x =
+          besideScores(
+              pen,
+              PatchNames.room(outline, y, SMALLEST).left() + GAP,
+              surface.measure().width(word, SMALLEST));
+      pen.caption(new Spot(x, y), word, SMALLEST, Anchor.START, Tone.PRINTED, Ref.NONE);
     }
     if (lie.lie().top() != Side.TOP) {
       head(pen, wide, high);
     }
+  }
+
+  /** Returns the first place at which a word of some width crosses no score from top to foot. */
+  private double besideScores(Pen pen, double first, double wide) {
+    List<Double> lines =
+        lie.piece().scores().stream()
+            .map(score -> lie.lie().apply(lie.piece(), score.line()))
+            .filter(Segment::isVertical)
+            .map(line -> pen.x(line.from().x().toMillimetres()))
+            .sorted()
+            .toList();
+    double last = pen.x(lie.width().toMillimetres());
+    return Stream.concat(Stream.of(first), lines.stream().map(x -> x + GAP))
+        .filter(x -> x >= first && x + wide < last)
+        .filter(x -> lines.stream().noneMatch(line -> line > x - 1 && line < x + wide + 1))
+        .findFirst()
+        .orElse(first);
   }
 
   /** One-sided patterned paper has its pattern on the outside. */
@@ -329,45 +352,6 @@ public final class FlatDrawing {
     return length == 0
         ? new Spot(0, 0)
         : new Spot((to.x() - from.x()) / length, (to.y() - from.y()) / length);
-  }
-
-  /** Says how far a layer lies from the edges of its piece as it lies. */
-  private String placed(Patch patch) {
-    List<Spot> corners = patch.corners().stream().map(lie::apply).toList();
-    double left = corners.stream().mapToDouble(Spot::x).min().orElse(0);
-    double top = corners.stream().mapToDouble(Spot::y).min().orElse(0);
-    return surface.say(
-        Message.of("drawing.placed", Length.fromMillimetres(left), Length.fromMillimetres(top)));
-  }
-
-  /** Writes a layer's size and name on it, as far as they fit between its edges. */
-  private void name(Pen pen, Patch patch, List<Spot> corners) {
-    double left = corners.stream().mapToDouble(Spot::x).min().orElse(0);
-    double right = corners.stream().mapToDouble(Spot::x).max().orElse(0);
-    double top = corners.stream().mapToDouble(Spot::y).min().orElse(0);
-    double bottom = corners.stream().mapToDouble(Spot::y).max().orElse(0);
-    double middle = (left + right) / 2;
-    double centre = (top + bottom) / 2;
-    String size = surface.format().briefSize(patch.width(), patch.height());
-    for (double letters = surface.textSize(); letters >= SMALLEST; letters -= 1) {
-      if (surface.measure().width(size, letters) < right - left - 2 * GAP) {
-        pen.caption(
-            new Spot(middle, centre), size, letters, Anchor.MIDDLE, Tone.PRINTED, patch.ref());
-        break;
-      }
-    }
-    if (surface.measure().width(patch.label(), SMALLEST) < right - left - GAP) {
-      double below = centre + surface.textSize();
-      pen.caption(
-          new Spot(middle, below), patch.label(), SMALLEST, Anchor.MIDDLE, Tone.FAINT, patch.ref());
-      String placed = placed(patch);
-      double last = below + SMALLEST + 4;
-      boolean room = surface.measure().width(placed, SMALLEST) < right - left - GAP;
-      if (room && last + SMALLEST < bottom) {
-        pen.caption(
-            new Spot(middle, last), placed, SMALLEST, Anchor.MIDDLE, Tone.FAINT, patch.ref());
-      }
-    }
   }
 
   private void line(Pen pen, Segment line, Ink ink, String id) {

@@ -11,8 +11,8 @@ import cufflink.core.scene.Surface;
 import cufflink.core.space.Motion;
 import cufflink.core.space.Vec;
 import cufflink.core.space.Viewpoint;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /** Where on a drawing of a folded card its paper is seen, and what is seen at a place of it. */
 public final class FoldFrame {
@@ -96,21 +96,21 @@ public final class FoldFrame {
   public record Grip(int facet, Spot place) {}
 
   /**
-   * Finds what is uppermost at a place of a drawing made by {@link FoldDrawing#of}.
+   * Finds what lies at a place of a drawing made by {@link FoldDrawing#of}.
    *
    * @param model the folded piece
    * @param moment as for {@link FoldModel#pose(double)}
    * @param viewpoint from where it is seen
    * @param surface what the drawing was made for
    * @param at the place on the drawing
-   * @return the facet there and the place on it, if there is paper
+   * @return the facets there and the places on them, the uppermost first
    */
-  public static Optional<Grip> grip(
+  public static List<Grip> grips(
       FoldModel model, double moment, Viewpoint viewpoint, Surface surface, Spot at) {
     Pen pen = pen(model.reach(), viewpoint, surface);
     Spot seen = pen.back(at);
     Pose pose = model.pose(moment);
-    Optional<Grip> grip = Optional.empty();
+    List<Grip> grips = new ArrayList<>();
     for (Ply ply : FoldedView.of(model, moment, viewpoint).plies()) {
       if (Facet.holds(Facet.polygon(ply.corners()), seen)) {
         Motion motion = pose.motions().get(ply.facet());
@@ -119,10 +119,10 @@ public final class FoldFrame {
         double slope = up.x() * (seen.x() - corner.x()) + up.y() * (seen.y() - corner.y());
         Vec there = new Vec(seen.x(), seen.y(), corner.z() - slope / up.z());
         Vec on = motion.back(viewpoint.back(there));
-        grip = Optional.of(new Grip(ply.facet(), new Spot(on.x(), on.y())));
+        grips.add(0, new Grip(ply.facet(), new Spot(on.x(), on.y())));
       }
     }
-    return grip;
+    return grips;
   }
 
   /** Fits all of these places into the surface. */

@@ -76,13 +76,15 @@ public record Patch(
 
   private static Patch of(Joint joint, Piece piece) {
     boolean patterned = piece.paper() == PaperKind.PATTERNED;
+    // Of a piece that is folded only a part lies there.
+    boolean covers = joint.shape() == Layer.Shape.WHOLE;
     return new Patch(
         new Ref(joint.on(), joint.id()),
         joint.label(),
         joint.face(),
         spots(joint.outline()),
-        piece.width(),
-        piece.height(),
+        covers ? joint.area().width() : piece.width(),
+        covers ? joint.area().height() : piece.height(),
         patterned ? Fill.LAYER : Fill.of(joint.face()),
         Ink.CUT,
         joint.glue().stream().map(Area::corners).map(Patch::spots).toList());

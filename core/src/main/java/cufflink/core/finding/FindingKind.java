@@ -46,6 +46,10 @@ public enum FindingKind {
   LAYERS_CLASH,
   /** Which layer lies on which was not found. */
   LAYERS_UNKNOWN,
+  /** Pieces do not come out of what is cut off another. */
+  NOT_IN_CUT_AWAY,
+  /** Two pieces that must be mirror images are not. */
+  NOT_MIRRORED,
   /** A number makes no sense, and there is no design. */
   NO_DESIGN,
   /** There is no pocket for what is to be held. */

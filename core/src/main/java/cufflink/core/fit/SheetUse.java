@@ -3,6 +3,7 @@ package cufflink.core.fit;
 import cufflink.core.design.Design;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Piece;
+import cufflink.core.flat.CutAway;
 import cufflink.core.measure.Length;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.Sheet;
@@ -86,7 +87,7 @@ public record SheetUse(int sheets, double waste) {
   private static List<Free> pieces(Design design, PaperKind paper, int copies) {
     List<Free> pieces = new ArrayList<>();
     for (Piece piece : design.pieces()) {
-      if (piece.paper() == paper) {
+      if (piece.paper() == paper && !CutAway.serves(design, piece)) {
         add(pieces, piece.width(), piece.height(), (long) piece.count() * copies);
       }
     }

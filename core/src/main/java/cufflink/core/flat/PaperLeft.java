@@ -59,7 +59,7 @@ public record PaperLeft(List<List<Point>> outlines, List<Opening> holes) {
     return new PaperLeft(outlines, holes);
   }
 
-  private static Polygon polygon(List<Point> corners) {
+  static Polygon polygon(List<Point> corners) {
     Coordinate[] ring = new Coordinate[corners.size() + 1];
     for (int i = 0; i < ring.length; i++) {
       Point corner = corners.get(i % corners.size());

@@ -9,6 +9,7 @@ import cufflink.core.finding.Finding.Place;
 import cufflink.core.finding.Finding.Severity;
 import cufflink.core.finding.FindingKind;
 import cufflink.core.fit.Goal;
+import cufflink.core.flat.CutAway;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.layers.ClosedState;
 import cufflink.core.measure.Length;
@@ -52,6 +53,8 @@ public final class Inspection {
     Inspection inspection = new Inspection(design, tolerance);
     inspection.findings.addAll(LayerInspection.inspect(design, tolerance));
     design.pieces().forEach(inspection::checkScores);
+    design.pieces().forEach(inspection::checkMirror);
+    design.pieces().forEach(inspection::checkCutAway);
     inspection.findings.addAll(GlueInspection.inspect(design));
     inspection.findings.addAll(OpeningInspection.inspect(design, tolerance));
     closed.ifPresentOrElse(inspection::checkClosed, inspection::noteTear);
@@ -99,6 +102,38 @@ public final class Inspection {
                         Message.of("inspect.band-fold", band.label(), score.label())));
       }
     }
+  }
+
+  private void checkMirror(Piece piece) {
+    design
+        .mirrored(piece)
+        .filter(other -> !piece.isMirrorOf(other))
+        .ifPresent(
+            other ->
+                add(
+                    FindingKind.NOT_MIRRORED,
+                    Place.on(piece.id()),
+                    Message.of("inspect.not-mirrored", piece.label(), other.label())));
+  }
+
+  private void checkCutAway(Piece piece) {
+    design
+        .source(piece)
+        .filter(host -> !CutAway.serves(design, piece))
+        .ifPresent(
+            host ->
+                findings.add(
+                    new Finding(
+                        FindingKind.NOT_IN_CUT_AWAY,
+                        Severity.WARNING,
+                        Place.on(piece.id()),
+                        Message.of(
+                            "inspect.cut-away",
+                            piece.label(),
+                            host.label(),
+                            CutAway.count(host, piece) * host.count(),
+                            piece.count()),
+                        Optional.empty())));
   }
 
   private void checkClosed(ClosedState closed) {

@@ -122,7 +122,9 @@ final class OpeningInspection {
   }
 
   private void checkEachOther(Opening opening, Opening other) {
-    if (shape(opening).buffer(-near).intersects(shape(other).buffer(-near))) {
+    // What is punched out of the same fold on purpose is one mouth.
+    boolean united = opening.across().stream().anyMatch(other.across()::contains);
+    if (!united && shape(opening).buffer(-near).intersects(shape(other).buffer(-near))) {
       add(
           FindingKind.OPENINGS_MEET,
           Place.on(piece.id(), opening.id(), other.id()),

@@ -125,6 +125,12 @@ final class DesignBuilder {
     List<Slit> slits = new ArrayList<>();
     for (LineTemplate line : template.slits()) {
       forEach(line.presence(), each -> slits.add(slit(line, each, width, height)));
+      if (!line.folded().isEmpty()
+          && scores.stream().noneMatch(score -> score.id().equals(line.folded()))) {
+        throw new NoDesignException(
+            line.presence().place(),
+            Message.of("design.no-score", line.presence().label(), line.folded()));
+      }
     }
     List<Slit> cuts = new ArrayList<>();
     for (LineTemplate line : template.cuts()) {
@@ -153,7 +159,9 @@ final class DesignBuilder {
         scores,
         slits,
         cuts,
-        openings);
+        openings,
+        template.mirrors(),
+        template.from());
   }
 
   private int count(Formula formula, Presence presence) {
@@ -203,7 +211,12 @@ final class DesignBuilder {
   }
 
   private Slit slit(LineTemplate template, Turn turn, Length width, Length height) {
-    return new Slit(turn.id(), template.presence().label(), line(template, turn, width, height));
+    return new Slit(
+        turn.id(),
+        template.presence().label(),
+        line(template, turn, width, height),
+        template.folded(),
+        template.wide());
   }
 
   private Segment line(LineTemplate template, Turn turn, Length width, Length height) {
@@ -238,11 +251,8 @@ final class DesignBuilder {
       throw new NoDesignException(
           template.presence().place(), Message.of("design.layer", template.presence().label()));
     }
-    // Half a rectangle moves towards its right angle, or its points would pass the long edge.
     Length half =
-        template.shape().isHalf()
-            ? border.scaled(width.min(height), width.plus(height))
-            : Length.ofUnits(border.units() / 2);
+        template.shape().isHalf() ? inset(border, size) : Length.ofUnits(border.units() / 2);
     boolean fromRight =
         template.shape() == Layer.Shape.TOP_RIGHT || template.shape() == Layer.Shape.BOTTOM_RIGHT;
     boolean fromBottom =
@@ -268,5 +278,18 @@ final class DesignBuilder {
       moves.putAll(drive.moves(scope, drive.own() ? List.of(folded) : pieces));
     }
     return new Stage(template.title(), folded.id(), moves, template.phase());
+  }
+
+  /**
+   * Half a rectangle is set in equally from all three sides of its host. With sides w and h and the
+   * border b, its point nearest the slant has the distance b min(w, h) / l - t (w + h) / l from it,
+   * l being the slant, where it is set in by t from both legs; both are alike at b min(w, h) / (w +
+   * h + l).
+   */
+  private static Length inset(Length border, Point size) {
+    double wide = size.x().toMillimetres();
+    double high = size.y().toMillimetres();
+    double sides = wide + high + Math.hypot(wide, high);
+    return Length.fromMillimetres(border.toMillimetres() * Math.min(wide, high) / sides);
   }
 }

@@ -77,7 +77,9 @@ record Parts(
       List<LineTemplate> scores,
       List<LineTemplate> slits,
       List<LineTemplate> cuts,
-      List<OpeningTemplate> openings) {}
+      List<OpeningTemplate> openings,
+      String mirrors,
+      String from) {}
 
   /**
    * A corner of an outline.
@@ -109,8 +111,11 @@ record Parts(
    * @param presence how often it is there
    * @param crease what kind of score it is; decorative for slits
    * @param ends x and y of one end, x and y of the other
+   * @param folded the score along which the piece is folded to cut a slit; empty if none
+   * @param wide whether a sliver is cut out along a slit
    */
-  record LineTemplate(Presence presence, Crease crease, List<Formula> ends) {}
+  record LineTemplate(
+      Presence presence, Crease crease, List<Formula> ends, String folded, boolean wide) {}
 
   /**
    * The fold of a score, or of a repeated score in turn.

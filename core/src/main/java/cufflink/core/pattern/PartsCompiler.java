@@ -27,6 +27,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.BiFunction;
 
 /** Compiles the geometry of a pattern: pieces, lines, layers and folding. */
@@ -135,7 +136,18 @@ final class PartsCompiler {
         section.named("scores", (name, part) -> line(name, part, size, lines, true)),
         section.named("slits", (name, part) -> line(name, part, size, lines, false)),
         section.named("cuts", (name, part) -> line(name, part, size, lines, false)),
-        section.named("openings", (name, part) -> opening(name, part, lines)));
+        section.named("openings", (name, part) -> opening(name, part, lines)),
+        section.entry("mirrors").map(entry -> earlier(section, entry)).orElse(""),
+        section.entry("from").map(entry -> earlier(section, entry)).orElse(""));
+  }
+
+  /** A piece can only depend on one that is described before it. */
+  private String earlier(Section section, Entry entry) {
+    String other = section.plain(entry);
+    if (!ids.contains(other)) {
+      section.note(entry.place(), "pattern.one-of", other, String.join(", ", new TreeSet<>(ids)));
+    }
+    return other;
   }
 
   /** A corner is a place, or a repeated place for an edge that is round. */
@@ -184,7 +196,18 @@ final class PartsCompiler {
       section.note(section.place(), "pattern.twice", id);
     }
     Crease crease = score ? crease(section) : new Crease(Fold.DECORATIVE, Turn.SAME);
-    return new LineTemplate(Repeats.presence(id, section), crease, ends(section, size));
+    return new LineTemplate(
+        Repeats.presence(id, section),
+        crease,
+        ends(section, size),
+        section.entry("folded").map(section::plain).orElse(""),
+        section.oneOf("sides", Sides.class, Sides.ONE) == Sides.BOTH);
+  }
+
+  /** Along which sides of its line a slit is cut. */
+  private enum Sides {
+    ONE,
+    BOTH
   }
 
   private List<Formula> ends(Section section, List<Formula> size) {

@@ -41,6 +41,11 @@ public final class Directions {
     return turned(run.piece(), run.setups().get(index - 1).lie(), setup.lie());
   }
 
+  /** Says how to lay a piece that is only cut. */
+  Message lay(Piece piece, Lie lie) {
+    return lay("score.lay-piece", piece, lie);
+  }
+
   private static Message lay(String key, Piece piece, Lie lie) {
     return Message.of(key, lie.along(piece), face(lie.up()), piece.label());
   }
@@ -200,30 +205,32 @@ public final class Directions {
   }
 
   /**
-   * Says how to fold a line, the piece lying as it is described.
+   * Says how to fold a line.
    *
    * @param piece the piece
+   * @param lie how it lies, inside up
    * @param stroke the line
    * @return a sentence
    */
-  Message crease(Piece piece, Stroke stroke) {
+  Message crease(Piece piece, Lie lie, Stroke stroke) {
     boolean towards = stroke.main().fold() == Fold.VALLEY;
     Message way = Message.of(towards ? "fold.towards-you" : "fold.away-from-you");
-    return Message.of("fold.crease", names(stroke), where(piece, stroke.line()), way);
+    return Message.of("fold.crease", names(stroke), where(piece, lie, stroke.line()), way);
   }
 
-  private static Message where(Piece piece, Segment line) {
+  private static Message where(Piece piece, Lie lie, Segment described) {
+    Segment line = lie.apply(piece, described);
     if (line.isVertical()) {
       Length top = line.from().y().min(line.to().y());
       Length foot = line.from().y().max(line.to().y());
-      return top.isPositive() || foot.compareTo(piece.height()) < 0
+      return top.isPositive() || foot.compareTo(lie.deep(piece)) < 0
           ? Message.of("fold.upright-part", line.from().x(), top, foot)
           : Message.of("fold.upright", line.from().x());
     }
     if (line.isLevel()) {
       Length left = line.from().x().min(line.to().x());
       Length right = line.from().x().max(line.to().x());
-      return left.isPositive() || right.compareTo(piece.width()) < 0
+      return left.isPositive() || right.compareTo(lie.along(piece)) < 0
           ? Message.of("fold.level-part", line.from().y(), left, right)
           : Message.of("fold.level", line.from().y());
     }

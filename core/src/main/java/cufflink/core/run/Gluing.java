@@ -7,6 +7,7 @@ import cufflink.core.design.Layer;
 import cufflink.core.design.Movement;
 import cufflink.core.design.Piece;
 import cufflink.core.measure.Length;
+import cufflink.core.plane.Point;
 import cufflink.core.plane.Side;
 import cufflink.core.words.Message;
 
@@ -51,15 +52,39 @@ public final class Gluing {
   public static Message of(Layer layer, Design design, boolean raised) {
     Piece host = design.piece(layer.on()).orElseThrow();
     boolean inside = layer.face() == Face.INSIDE;
-    Length left = inside ? layer.at().x() : host.width().minus(layer.right());
-    Length top = layer.at().y();
+    Point mark = mark(layer, inside);
+    Length left = inside ? mark.x() : host.width().minus(mark.x());
+    Message corner = Message.of(corner(layer.shape()), left, mark.y());
     return Message.of(
         raised ? "sheet.layer-raised" : "sheet.layer",
         layer.label(),
         Message.of(inside ? "layer.inside" : "layer.outside"),
         host.label(),
-        left,
-        top);
+        corner);
+  }
+
+  /** Names the corner of a layer that a pencil mark is made for: one that its paper has. */
+  private static String corner(Layer.Shape shape) {
+    return switch (shape) {
+      case WHOLE -> "layer.corner";
+      case ON_POINT -> "layer.point";
+      default -> "layer.square-corner";
+    };
+  }
+
+  /**
+   * Returns where that corner lies: the upper left one as the face lies up, the upper point, or the
+   * corner between the legs of a triangle.
+   */
+  private static Point mark(Layer layer, boolean inside) {
+    return switch (layer.shape()) {
+      case WHOLE -> inside ? layer.at() : new Point(layer.right(), layer.at().y());
+      case TOP_LEFT -> layer.at();
+      case TOP_RIGHT -> new Point(layer.right(), layer.at().y());
+      case BOTTOM_RIGHT -> new Point(layer.right(), layer.bottom());
+      case BOTTOM_LEFT -> new Point(layer.at().x(), layer.bottom());
+      case ON_POINT -> layer.outline().get(0);
+    };
   }
 
   private static Message side(Side side) {

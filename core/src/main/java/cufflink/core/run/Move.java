@@ -26,9 +26,21 @@ public sealed interface Move {
    * @param piece the piece
    * @param lie how it is to lie
    * @param count how many of it, all copies together
+   * @param folded how it is folded; what is then cut goes through both plies, until it is laid flat
    * @param words what to do
    */
-  record Lay(Piece piece, Lie lie, int count, Message words) implements Move {}
+  record Lay(Piece piece, Lie lie, int count, Optional<Folded> folded, Message words)
+      implements Move {}
+
+  /**
+   * A piece is laid, as it lies, on another that lies as it did last, so that both are cut at once.
+   *
+   * @param under the piece that lies below
+   * @param over the piece that is laid on it
+   * @param lie how the upper one lies; the lower one lies as it is described
+   * @param words what to do
+   */
+  record Stack(Piece under, Piece over, Lie lie, Message words) implements Move {}
 
   /**
    * The piece is turned where it lies.
@@ -56,9 +68,11 @@ public sealed interface Move {
    * @param id the id of the slit or cut; empty for a trimmed edge
    * @param line where it lies
    * @param isSlit whether nothing comes off
+   * @param isWide whether a sliver comes out, cut close along both sides of the line
    * @param words what to do
    */
-  record Cut(String id, Segment line, boolean isSlit, Message words) implements Move {}
+  record Cut(String id, Segment line, boolean isSlit, boolean isWide, Message words)
+      implements Move {}
 
   /**
    * The whole edge of the piece is cut with scissors.

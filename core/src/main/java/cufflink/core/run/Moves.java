@@ -3,6 +3,7 @@ package cufflink.core.run;
 import cufflink.core.design.Design;
 import cufflink.core.design.Fold;
 import cufflink.core.design.Opening;
+import cufflink.core.design.Piece;
 import cufflink.core.plane.Point;
 import cufflink.core.plane.Segment;
 import cufflink.core.words.Message;
@@ -20,6 +21,11 @@ public final class Moves {
   private final Directions directions;
   private final int count;
   private final List<Move> moves = new ArrayList<>();
+  private Optional<Folded> folded = Optional.empty();
+  private boolean isDescribed;
+
+  /** How the piece lies to be folded. */
+  private Lie rests = Lie.DESCRIBED;
 
   private Moves(Design design, ScoreRun run, ScoringHabit habit, int copies) {
     this.design = design;
@@ -45,12 +51,27 @@ public final class Moves {
 
   private List<Move> ofPiece() {
     run.setups().forEach(this::score);
+    List<SecondCut> all = SecondCut.of(design);
     List<SecondCut> cuts =
-        SecondCut.of(design).stream().filter(cut -> cut.piece().equals(run.piece())).toList();
+        all.stream()
+            .filter(cut -> cut.piece().equals(run.piece()) && cut.with().isEmpty())
+            .toList();
+    List<SecondCut> shared =
+        all.stream().filter(cut -> cut.with().equals(Optional.of(run.piece()))).toList();
     List<Stroke> folds = Stroke.creases(run.piece());
-    if (!cuts.isEmpty() || !folds.isEmpty()) {
+    if (!shared.isEmpty()) {
+      cutTogether(shared);
+    }
+    if (cuts.isEmpty() && !isDescribed && !run.setups().isEmpty() && !folds.isEmpty()) {
+      // Only folded: it stays as it lies, its inside up.
+      Lie last = run.setups().get(run.setups().size() - 1).lie();
+      rests = last.up() == Lie.DESCRIBED.up() ? last : last.over();
+      turn(last, rests);
+      folds.forEach(this::crease);
+    } else if (!cuts.isEmpty() || !folds.isEmpty()) {
       layAsDescribed();
       cuts.forEach(this::cut);
+      lieFolded(Optional.empty());
       folds.forEach(this::crease);
     }
     return moves;
@@ -60,7 +81,7 @@ public final class Moves {
     int index = run.setups().indexOf(setup);
     Lie lie = setup.lie();
     if (index == 0) {
-      moves.add(new Move.Lay(run.piece(), lie, count, counted(directions.lay(run, setup))));
+      moves.add(laid(lie, Optional.empty(), counted(directions.lay(run, setup))));
     } else {
       turn(run.setups().get(index - 1).lie(), lie);
     }
@@ -88,27 +109,71 @@ public final class Moves {
         .forEach(turning -> moves.add(new Move.Turn(turning, turning.said(run.piece()))));
   }
 
+  /** The piece is laid on the one it mirrors, turned over, and the same cuts serve both. */
+  private void cutTogether(List<SecondCut> shared) {
+    Lie over = Lie.DESCRIBED.over();
+    if (run.setups().isEmpty()) {
+      moves.add(laid(over, Optional.empty(), counted(directions.lay(run.piece(), over))));
+    } else {
+      turn(run.setups().get(run.setups().size() - 1).lie(), over);
+    }
+    Piece under = shared.get(0).piece();
+    Message words = Message.of("cut.stack", under.label());
+    moves.add(new Move.Stack(under, run.piece(), over, words));
+    shared.forEach(this::cut);
+    Message apart = Message.of("cut.apart", run.piece().label());
+    Message turned = new Turning(Turning.Act.OVER, Lie.DESCRIBED).said(run.piece());
+    moves.add(laid(Lie.DESCRIBED, Optional.empty(), apart.followedBy(turned)));
+    isDescribed = true;
+  }
+
   /** What is cut and creased after scoring is told as the piece is described. */
   private void layAsDescribed() {
+    if (isDescribed) {
+      return;
+    }
     if (run.setups().isEmpty()) {
       Message words = counted(directions.layForCutting(run));
-      moves.add(new Move.Lay(run.piece(), Lie.DESCRIBED, count, words));
+      moves.add(laid(Lie.DESCRIBED, Optional.empty(), words));
     } else {
       turn(run.setups().get(run.setups().size() - 1).lie(), Lie.DESCRIBED);
     }
   }
 
+  private Move laid(Lie lie, Optional<Folded> folded, Message words) {
+    return new Move.Lay(run.piece(), lie, count, folded, words);
+  }
+
+  /** Folds the piece for the next cut, or opens it again. */
+  private void lieFolded(Optional<Folded> next) {
+    if (!next.equals(folded)) {
+      Message open = Message.of("fold.open-again");
+      Message words =
+          next.map(Folded::words)
+              .map(each -> folded.isPresent() ? open.followedBy(each) : each)
+              .orElse(open);
+      folded = next;
+      moves.add(laid(Lie.DESCRIBED, next, words));
+    }
+  }
+
   private void cut(SecondCut cut) {
-    Message words = cut.told();
+    lieFolded(cut.folded());
+    Message words = cut.done();
     List<Point> path = cut.mark().path();
-    Segment line = new Segment(path.get(0), path.get(path.size() - 1));
+    Segment flat = new Segment(path.get(0), path.get(path.size() - 1));
+    Segment line = folded.map(each -> each.kept(flat)).orElse(flat);
     moves.add(
         switch (cut.mark().kind()) {
-          case SLIT -> new Move.Cut(cut.id(), line, true, words);
-          case THROUGH, TRIM -> new Move.Cut(cut.id(), line, false, words);
+          case SLIT -> new Move.Cut(cut.id(), line, true, isWide(cut), words);
+          case THROUGH, TRIM -> new Move.Cut(cut.id(), line, false, false, words);
           case OUTLINE -> new Move.CutOut(path, words);
           case OPENING -> new Move.Open(opening(cut), path, words);
         });
+  }
+
+  private static boolean isWide(SecondCut cut) {
+    return cut.piece().slits().stream().anyMatch(slit -> slit.id().equals(cut.id()) && slit.wide());
   }
 
   private static Opening opening(SecondCut cut) {
@@ -120,7 +185,8 @@ public final class Moves {
 
   private void crease(Stroke stroke) {
     boolean towards = stroke.main().fold() == Fold.VALLEY;
-    Message words = directions.crease(run.piece(), stroke);
-    moves.add(new Move.Crease(stroke, stroke.line(), towards, words));
+    Message words = directions.crease(run.piece(), rests, stroke);
+    Segment line = rests.apply(run.piece(), stroke.line());
+    moves.add(new Move.Crease(stroke, line, towards, words));
   }
 }

@@ -85,13 +85,17 @@ public record ScoreRun(Piece piece, List<Setup> setups) {
     Hand hand = habit.hand();
     Lie first =
         setups.isEmpty()
-            ? atFence(piece, new Lie(face, Lie.DESCRIBED.top()), hand)
+            ? atFence(piece, new Lie(face, Lie.DESCRIBED.top()), strokes, hand)
             : last(setups).lie().over();
     int before = setups.size();
     addStops(setups, piece, first, strokes, hand);
     Lie second = hand.quarter(first);
     addStops(
-        setups, piece, setups.isEmpty() ? atFence(piece, second, hand) : second, strokes, hand);
+        setups,
+        piece,
+        setups.isEmpty() ? atFence(piece, second, strokes, hand) : second,
+        strokes,
+        hand);
     List<Stroke> ruled = strokes.stream().filter(Stroke::isSlanted).toList();
     if (ruled.isEmpty()) {
       return;
@@ -106,12 +110,25 @@ public record ScoreRun(Piece piece, List<Setup> setups) {
 
   /**
    * A blank may first lie with either of two edges on top. It lies so that stops are the numbers
-   * with which the piece is described.
+   * with which the piece is described; where they are the same either way it is turned least.
    */
-  private static Lie atFence(Piece piece, Lie lie, Hand hand) {
+  private static Lie atFence(Piece piece, Lie lie, List<Stroke> strokes, Hand hand) {
+    Lie round = lie.clockwise().clockwise();
+    List<Length> places = places(piece, lie, strokes, hand);
+    if (!places.isEmpty() && places.equals(places(piece, round, strokes, hand))) {
+      return lie;
+    }
     Length corner = lie.apply(piece, new Point(Length.ZERO, Length.ZERO)).x();
     Length fence = hand == Hand.RIGHT ? Length.ZERO : lie.along(piece);
-    return corner.equals(fence) ? lie : lie.clockwise().clockwise();
+    return corner.equals(fence) ? lie : round;
+  }
+
+  private static List<Length> places(Piece piece, Lie lie, List<Stroke> strokes, Hand hand) {
+    return strokes.stream()
+        .filter(stroke -> lie.apply(piece, stroke.line()).isVertical())
+        .map(stroke -> stop(piece, lie, stroke, hand).at())
+        .sorted()
+        .toList();
   }
 
   private static void addStops(

@@ -15,6 +15,7 @@ import cufflink.core.plane.Segment;
 import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.locationtech.jts.algorithm.Distance;
 import org.locationtech.jts.geom.Coordinate;
 
@@ -29,9 +30,18 @@ import org.locationtech.jts.geom.Coordinate;
  * @param after the labels of the scores it begins or ends on, which are pressed first
  * @param before the label of the layer or piece that is glued over it and must wait; empty if none
  *     is
+ * @param folded how the piece is folded for it, if it is not cut flat
+ * @param with the piece that lies on it turned over and is cut with it, if one does
  */
 public record SecondCut(
-    Piece piece, Mark mark, Message direction, Message manner, List<String> after, String before) {
+    Piece piece,
+    Mark mark,
+    Message direction,
+    Message manner,
+    List<String> after,
+    String before,
+    Optional<Folded> folded,
+    Optional<Piece> with) {
   /** What is cut. */
   public enum Kind {
     /** A cut from which nothing comes off. */
@@ -93,7 +103,10 @@ public record SecondCut(
       addTrims(design, cuts, piece);
       for (Slit slit : piece.slits()) {
         Mark mark = Mark.of(slit.id(), Kind.SLIT, slit.line());
-        cuts.add(cut(design, piece, mark, slit(slit), Manner.of(piece, slit)));
+        Optional<Folded> folded = Folded.of(piece, slit);
+        Segment line = folded.map(each -> each.kept(slit.line())).orElse(slit.line());
+        Message manner = Manner.of(piece, slit, folded.isPresent());
+        cuts.add(cut(design, piece, mark, slit(slit, line), manner).madeFolded(folded));
       }
       for (Slit cut : piece.cuts()) {
         Mark mark = Mark.of(cut.id(), Kind.THROUGH, cut.line());
@@ -102,25 +115,42 @@ public record SecondCut(
       }
       for (Opening opening : piece.openings()) {
         Mark mark = new Mark(opening.id(), Kind.OPENING, opening.outline());
-        cuts.add(cut(design, piece, mark, opening(opening), Manner.of(opening)));
+        cuts.add(cut(design, piece, mark, opening(opening), Manner.of(piece, opening)));
       }
     }
     return cuts;
   }
 
   private static void addTrims(Design design, List<SecondCut> cuts, Piece piece) {
+    if (design.mirrored(piece).filter(piece::isMirrorOf).isPresent()) {
+      // It is cut with the piece it mirrors.
+      return;
+    }
+    Optional<Piece> with =
+        design.pieces().stream()
+            .filter(each -> each.mirrors().equals(piece.id()) && each.isMirrorOf(piece))
+            .findFirst();
     List<Segment> trims = piece.trims();
     if (trims.size() > MOST_TRIMS) {
       Mark mark = new Mark("", Kind.OUTLINE, piece.outline());
       Message direction = Message.of("cut.outline");
       cuts.add(
-          new SecondCut(piece, mark, direction, Message.of("cut.manner-outline"), List.of(), ""));
+          new SecondCut(
+              piece,
+              mark,
+              direction,
+              Message.of("cut.manner-outline"),
+              List.of(),
+              "",
+              Optional.empty(),
+              Optional.empty()));
       return;
     }
     for (Segment trim : trims) {
       Message direction = line("cut.trim", trim, "");
       Mark mark = Mark.of("", Kind.TRIM, trim);
-      cuts.add(cut(design, piece, mark, direction, Manner.edgeToEdge(piece, trim)));
+      Message manner = Manner.edgeToEdge(piece, trim);
+      cuts.add(cut(design, piece, mark, direction, manner).madeWith(with));
     }
   }
 
@@ -142,7 +172,23 @@ public record SecondCut(
                         .map(Joint::label)
                         .findFirst())
             .orElse("");
-    return new SecondCut(piece, mark, direction, manner, scores(piece, line), before);
+    return new SecondCut(
+        piece,
+        mark,
+        direction,
+        manner,
+        scores(piece, line),
+        before,
+        Optional.empty(),
+        Optional.empty());
+  }
+
+  private SecondCut madeFolded(Optional<Folded> lies) {
+    return new SecondCut(piece, mark, direction, manner, after, before, lies, with);
+  }
+
+  private SecondCut madeWith(Optional<Piece> other) {
+    return new SecondCut(piece, mark, direction, manner, after, before, folded, other);
   }
 
   /** Returns the labels of the scores that either end of a line lies on. */
@@ -174,8 +220,7 @@ public record SecondCut(
         && y.compareTo(area.bottom()) < 0;
   }
 
-  private static Message slit(Slit slit) {
-    Segment line = slit.line();
+  private static Message slit(Slit slit, Segment line) {
     if (line.isVertical()) {
       return Message.of(
           "cut.slit-down",
@@ -220,11 +265,26 @@ public record SecondCut(
   }
 
   /**
-   * Says the whole cut: where, how, and what has to wait for it.
+   * Says the whole cut by itself: how the piece is folded for it, where, how, and what has to wait.
    *
    * @return a few sentences
    */
   public Message told() {
+    Message first =
+        folded
+            .map(Folded::words)
+            .or(() -> with.map(other -> Message.of("cut.with", other.label())))
+            .orElse(Message.NONE);
+    return first.followedBy(done());
+  }
+
+  /**
+   * Says the cut to one before whom the piece already lies as it must: where, how, and what has to
+   * wait for it.
+   *
+   * @return a few sentences
+   */
+  Message done() {
     Message words = direction.followedBy(manner);
     if (!after.isEmpty()) {
       words = Message.of("cut.after", words, Message.list("list.quoted", after));

@@ -255,11 +255,16 @@ class FlatDrawingTest {
 
   @Test
   void tiling_coversThePieceWithoutGapsOrOverlaps() {
-    Tiling tiling = Tiling.of(300, 170, 186, 257);
+    Tiling tiling = Tiling.of(300, 170, 186, 257, 0);
     assertEquals(2, tiling.count());
     assertEquals(List.of(0.0, 186.0), tiling.tiles().stream().map(Tiling.Tile::left).toList());
-    assertEquals(1, Tiling.of(186, 257, 186, 257).count());
-    assertEquals(6, Tiling.of(400, 500, 186, 257).count());
+    assertEquals(1, Tiling.of(186, 257, 186, 257, 0).count());
+    assertEquals(6, Tiling.of(400, 500, 186, 257, 0).count());
+    // With ten millimetres shown twice two parts reach 362 and three 538.
+    assertEquals(2, Tiling.of(362, 100, 186, 257, 10).count());
+    assertEquals(3, Tiling.of(362.5, 100, 186, 257, 10).count());
+    assertEquals(List.of(181.0, 357.0), Tiling.of(500, 100, 186, 257, 10).seamsAcross());
+    assertEquals(1, Tiling.of(5, 5, 186, 257, 10).count());
   }
 
   private static Stream<Caption> captions(Drawing drawing) {

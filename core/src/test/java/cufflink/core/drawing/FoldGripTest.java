@@ -54,7 +54,7 @@ class FoldGripTest {
       int facet = random.nextInt(3);
       Spot on = model.flat().facets().get(facet).inside();
       Spot seen = FoldFrame.seenAt(model, moment, VIEW, SURFACE, facet, on);
-      FoldFrame.Grip grip = FoldFrame.grip(model, moment, VIEW, SURFACE, seen).orElseThrow();
+      FoldFrame.Grip grip = FoldFrame.grips(model, moment, VIEW, SURFACE, seen).get(0);
       Spot again = FoldFrame.seenAt(model, moment, VIEW, SURFACE, grip.facet(), grip.place());
       assertEquals(0, seen.distance(again), NEAR, "what is held lies under the pointer");
     }
@@ -62,7 +62,7 @@ class FoldGripTest {
 
   @Test
   void grip_besideThePaper_isNothing() {
-    assertTrue(FoldFrame.grip(model(Fold.VALLEY), 0.4, VIEW, SURFACE, new Spot(2, 2)).isEmpty());
+    assertTrue(FoldFrame.grips(model(Fold.VALLEY), 0.4, VIEW, SURFACE, new Spot(2, 2)).isEmpty());
   }
 
   @Test

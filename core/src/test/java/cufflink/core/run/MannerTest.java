@@ -3,8 +3,10 @@ package cufflink.core.run;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import cufflink.core.Strips;
+import cufflink.core.design.Fold;
 import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
+import cufflink.core.design.Score;
 import cufflink.core.design.Slit;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
@@ -39,7 +41,7 @@ class MannerTest {
   void slit_isBegunAtAnEdgeIfItReachesOne(
       double fromX, double fromY, double toX, double toY, String begin) {
     Slit slit = new Slit("s", "slit", line(fromX, fromY, toX, toY));
-    String said = Manner.of(PIECE, slit).say(FORMAT);
+    String said = Manner.of(PIECE, slit, false).say(FORMAT);
     assertEquals(begin, said.substring(0, begin.length()));
   }
 
@@ -72,7 +74,24 @@ class MannerTest {
             "Set the punch on the pencil mark, on a cutting mat."),
         List.of(Opening.Kind.WINDOW, Opening.Kind.NOTCH, Opening.Kind.SLOT, Opening.Kind.HOLE)
             .stream()
-            .map(kind -> Manner.of(Opening.round("o", "o", kind, round)).say(FORMAT))
+            .map(kind -> Manner.of(PIECE, Opening.round("o", "o", kind, round)).say(FORMAT))
             .toList());
+  }
+
+  @Test
+  void openingAcrossAFold_isPunchedWithThePieceFolded() {
+    Score ridge = new Score("ridge", "Ridge", Fold.MOUNTAIN, line(0, 30, 100, 30));
+    Piece piece = Strips.piece(100, 60, List.of(ridge), List.of());
+    Opening.Round round = new Opening.Round(Strips.point(50, 30), Length.ofMillimetres(9));
+    Opening thumb = Opening.round("o", "o", Opening.Kind.HOLE, round).across(List.of("ridge"));
+    assertEquals(
+        "Fold it along “Ridge” and punch half the circle out of the fold, 9 deep, through both"
+            + " plies.",
+        Manner.of(piece, thumb).say(FORMAT));
+    Opening.Round aside = new Opening.Round(Strips.point(50, 31), Length.ofMillimetres(9));
+    assertEquals(
+        "Set the punch on the pencil mark, on a cutting mat.",
+        Manner.of(piece, Opening.round("o", "o", Opening.Kind.HOLE, aside).across(List.of("ridge")))
+            .say(FORMAT));
   }
 }

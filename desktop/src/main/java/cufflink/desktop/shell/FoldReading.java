@@ -93,7 +93,9 @@ record FoldReading(
 
   /** Says which paper shows at a place, and which face of it. */
   Optional<String> shows(Surface surface, Spot at) {
-    return FoldFrame.grip(model, model.shown(asked), viewpoint, surface, at).map(this::shows);
+    return FoldFrame.grips(model, model.shown(asked), viewpoint, surface, at).stream()
+        .findFirst()
+        .map(this::shows);
   }
 
   private String shows(FoldFrame.Grip held) {

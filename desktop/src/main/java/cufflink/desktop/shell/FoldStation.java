@@ -277,8 +277,10 @@ final class FoldStation implements StationView {
       FoldModel model = current().get();
       double moment = model.shown(scrubber.moment());
       grip =
-          FoldFrame.grip(model, moment, viewpoint, surface.get(), new Spot(x, y))
-              .filter(each -> moves(model, each));
+          // Where what lies on top stays, what lies under it is led.
+          FoldFrame.grips(model, moment, viewpoint, surface.get(), new Spot(x, y)).stream()
+              .filter(each -> moves(model, each))
+              .findFirst();
       player.stop();
     }
   }

@@ -20,10 +20,12 @@ import cufflink.files.words.Words;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import javafx.collections.ObservableList;
 import javafx.stage.FileChooser;
 import javafx.stage.FileChooser.ExtensionFilter;
@@ -250,11 +252,15 @@ public final class Projects {
     FileChooser chooser = new FileChooser();
     chooser.setTitle(Words.say(title));
     chooser.getExtensionFilters().add(filter);
-    settings.recent().stream()
-        .findFirst()
-        .map(Path::getParent)
+    // Where the last one lies; else with the maker's documents, not where the program was started.
+    Path home = Path.of(System.getProperty("user.home"));
+    Stream.concat(
+            settings.recent().stream().limit(1).map(Path::getParent),
+            Stream.of(home.resolve("Documents"), home))
+        .filter(Objects::nonNull)
         .map(Path::toFile)
         .filter(File::isDirectory)
+        .findFirst()
         .ifPresent(chooser::setInitialDirectory);
     return chooser;
   }
@@ -270,7 +276,13 @@ public final class Projects {
 
   private static Path withExtension(Path file, String extension) {
     String name = file.getFileName().toString();
-    return name.endsWith(extension) ? file : file.resolveSibling(name + extension);
+    if (!name.endsWith(extension)) {
+      return file.resolveSibling(name + extension);
+    }
+    // A dialog that keeps the ending apart gives it twice to those who type it.
+    String once = name.substring(0, name.length() - extension.length());
+    Path plain = file.resolveSibling(once);
+    return once.endsWith(extension) && !plain.toFile().exists() ? plain : file;
   }
 
   /** Writes what is still to be written and ends. */

@@ -12,7 +12,9 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
@@ -96,6 +98,28 @@ class KeyboardWindowTest {
     byte[] start = Arrays.copyOf(Files.readAllBytes(pdf), 5);
     assertArrayEquals("%PDF-".getBytes(StandardCharsets.US_ASCII), start);
     assertTrue(keys < MOST_KEYS, keys + " keys were pressed");
+  }
+
+  @Test
+  void anEndingThatIsTypedThoughTheDialogKeepsIt_isThereOnce(FxRobot robot) throws Exception {
+    List<File> opened = new ArrayList<>();
+    window
+        .projects()
+        .askWith(
+            (chooser, above) -> {
+              opened.add(chooser.getInitialDirectory());
+              return window.folder().resolve("gate.cufflink.cufflink").toFile();
+            });
+    press(robot, KeyCode.CONTROL, KeyCode.F);
+    type(robot, "gate");
+    press(robot, KeyCode.ENTER);
+    OpenWindow.waitFor(() -> bench.job().isPresent());
+
+    press(robot, KeyCode.CONTROL, KeyCode.S);
+
+    OpenWindow.waitFor(() -> Files.isRegularFile(window.folder().resolve("gate.cufflink")));
+    Path home = Path.of(System.getProperty("user.home"));
+    assertTrue(opened.get(0).toPath().startsWith(home), "asked in " + opened);
   }
 
   private File confirmed(Path file) {

@@ -2,8 +2,12 @@ package cufflink.files.command;
 
 import cufflink.core.card.StageOrder;
 import cufflink.core.design.Design;
+import cufflink.core.design.Piece;
 import cufflink.core.design.Stage;
+import cufflink.core.flat.CutAway;
+import cufflink.core.job.AtHand;
 import cufflink.core.job.Derivation;
+import cufflink.core.job.LayerRow;
 import cufflink.core.layers.ClosedState;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.run.Gluing;
@@ -44,25 +48,25 @@ final class PlanText {
                     "command.closed",
                     format.size(closed.width(), closed.height()),
                     closed.mostPlies()));
-    design
-        .pieces()
-        .forEach(
-            piece ->
-                say(
-                    "command.cut",
-                    piece.count() * copies,
-                    piece.label(),
-                    format.size(piece.width(), piece.height())));
-    design
-        .layers()
-        .forEach(
-            layer ->
-                say(
-                    "command.cut",
-                    copies,
-                    layer.label(),
-                    format.size(layer.width(), layer.height())));
-    Moves.of(design, derivation.job().habit(), copies).forEach(move -> out.println(line(move)));
+    for (Piece piece : design.pieces()) {
+      String size = format.size(piece.width(), piece.height());
+      int count = piece.count() * copies;
+      design
+          .source(piece)
+          .filter(host -> CutAway.serves(design, piece))
+          .ifPresentOrElse(
+              host -> say("command.cut-away", count, piece.label(), size, host.label()),
+              () -> say("command.cut", count, piece.label(), size));
+    }
+    for (LayerRow row : LayerRow.of(design)) {
+      String labels = Message.list("list.comma", row.labels()).say(format);
+      say("command.cut", row.count() * copies, labels, format.size(row.width(), row.height()));
+    }
+    List<Move> moves = Moves.of(design, derivation.job().habit(), copies);
+    list(
+        "sheet.at-hand",
+        AtHand.of(design, moves, derivation.job().order(), derivation.job().marks()).told());
+    moves.forEach(move -> out.println(line(move)));
     stages(StageOrder.of(design));
     glue(design);
     list("sheet.worth", design.notes());

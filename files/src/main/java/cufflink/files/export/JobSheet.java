@@ -8,13 +8,18 @@ import cufflink.core.design.Zone;
 import cufflink.core.drawing.FlatDrawing;
 import cufflink.core.drawing.Lying;
 import cufflink.core.finding.Finding;
+import cufflink.core.flat.CutAway;
+import cufflink.core.job.AtHand;
 import cufflink.core.job.Derivation;
+import cufflink.core.job.LayerRow;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.run.Directions;
 import cufflink.core.run.Gluing;
+import cufflink.core.run.Move;
+import cufflink.core.run.Moves;
 import cufflink.core.run.ScoreJob;
 import cufflink.core.run.ScoreRun;
 import cufflink.core.run.SecondCut;
@@ -93,7 +98,7 @@ public final class JobSheet {
         JobSheet sheet = new JobSheet(derivation, fonts, pages);
         sheet.writeSummary(made, plans);
       }
-      PdfTemplate.write(document, fonts, printer.size(), made.design(), derivation.job().marks());
+      new PdfTemplate(document, fonts, printer.size(), derivation.job()).write(made.design());
       PageNumbers.write(document, fonts);
       document.save(out);
     }
@@ -114,6 +119,7 @@ public final class JobSheet {
     writeFindings();
     writePiece(made.design().base());
     writeCuts(made.design());
+    writeAtHand(made.design());
     new CutPages(pages, fonts, derivation.job().marks(), format).write(plans);
     writeScoring(made);
     writeSecondCuts(made);
@@ -156,14 +162,33 @@ public final class JobSheet {
   private void writeCuts(Design design) throws IOException {
     pages.heading(Words.say("sheet.cut"));
     for (Piece piece : design.pieces()) {
+      int count = piece.count() * copies();
       pages.row(
           format.size(piece.width(), piece.height()),
-          Words.say("sheet.piece", piece.count() * copies(), piece.label(), paper(piece.role())));
+          design
+              .source(piece)
+              .filter(host -> CutAway.serves(design, piece))
+              .map(host -> Words.say("sheet.piece-away", count, piece.label(), host.label()))
+              .orElseGet(
+                  () -> Words.say("sheet.piece", count, piece.label(), paper(piece.role()))));
     }
-    for (Layer layer : design.layers()) {
+    for (LayerRow row : LayerRow.of(design)) {
       pages.row(
-          format.size(layer.width(), layer.height()),
-          Words.say("sheet.piece", copies(), layer.label(), paper(layer.role())));
+          format.size(row.width(), row.height()),
+          Words.say(
+              "sheet.piece",
+              row.count() * copies(),
+              Message.list("list.comma", row.labels()).say(format),
+              paper(row.role())));
+    }
+  }
+
+  private void writeAtHand(Design design) throws IOException {
+    pages.heading(Words.say("sheet.at-hand"));
+    List<Move> moves = Moves.of(design, derivation.job().habit(), copies());
+    for (Message each :
+        AtHand.of(design, moves, derivation.job().order(), derivation.job().marks()).told()) {
+      pages.step("", each.say(format));
     }
   }
 

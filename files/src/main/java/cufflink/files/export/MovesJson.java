@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.core.design.Opening;
 import cufflink.core.design.Score;
 import cufflink.core.measure.LengthFormat;
+import cufflink.core.run.Lie;
 import cufflink.core.run.Move;
 import cufflink.core.run.ScoreRun;
 import java.util.List;
@@ -37,6 +38,12 @@ final class MovesJson {
       node.put("act", "lay").put("piece", lay.piece().id());
       node.put("up", plain(lay.lie().up())).put("top", plain(lay.lie().top()));
       node.put("count", lay.count());
+      lay.folded().ifPresent(folded -> node.putArray("folded").add(folded.score().id()));
+    } else if (move instanceof Move.Stack stack) {
+      node.put("act", "lay").put("piece", stack.under().id());
+      node.put("up", plain(Lie.DESCRIBED.up())).put("top", plain(Lie.DESCRIBED.top()));
+      ObjectNode over = node.putArray("with").addObject().put("piece", stack.over().id());
+      over.put("up", plain(stack.lie().up())).put("top", plain(stack.lie().top()));
     } else if (move instanceof Move.Turn turn) {
       turn(node, turn);
     } else if (move instanceof Move.Press press) {
@@ -44,6 +51,9 @@ final class MovesJson {
     } else if (move instanceof Move.Cut cut) {
       node.put("act", cut.isSlit() ? "slit" : "cut");
       put(node, "id", cut.id());
+      if (cut.isWide()) {
+        node.put("wide", true);
+      }
       numbers.line(node, cut.line());
     } else if (move instanceof Move.CutOut cut) {
       node.put("act", "cut");

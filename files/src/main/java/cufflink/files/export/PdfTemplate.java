@@ -1,13 +1,18 @@
 package cufflink.files.export;
 
 import cufflink.core.design.Design;
+import cufflink.core.design.Face;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.flat.Arrangement;
 import cufflink.core.flat.Spot;
-import cufflink.core.measure.Marks;
+import cufflink.core.job.Job;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.plane.Point;
 import cufflink.core.plane.Segment;
+import cufflink.core.run.Stroke;
 import cufflink.core.scene.Ink;
 import cufflink.core.scene.Tiling;
 import cufflink.core.scene.Tiling.Tile;
@@ -21,25 +26,31 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
 final class PdfTemplate {
   private static final double FOOT = 16 * PdfPen.POINTS;
 
+  /** What neighbouring parts both show, millimetres, so that they can be laid on each other. */
+  private static final double OVERLAP = 10;
+
+  private static final double CROSS = 3;
+  private static final double CROSSES_APART = 60;
+  private static final double LETTERS = 8;
+
   private final PDDocument document;
   private final PdfFonts fonts;
   private final PDRectangle paper;
-  private final Marks marks;
+  private final Job job;
+  private final LengthFormat format;
 
-  private PdfTemplate(PDDocument document, PdfFonts fonts, PDRectangle paper, Marks marks) {
+  PdfTemplate(PDDocument document, PdfFonts fonts, PDRectangle paper, Job job) {
     this.document = document;
     this.fonts = fonts;
     this.paper = paper;
-    this.marks = marks;
+    this.job = job;
+    this.format = Words.on(job.marks(), Fractions.TYPESET);
   }
 
-  static void write(
-      PDDocument document, PdfFonts fonts, PDRectangle paper, Design design, Marks marks)
-      throws IOException {
-    PdfTemplate template = new PdfTemplate(document, fonts, paper, marks);
+  void write(Design design) throws IOException {
     for (Piece piece : design.pieces()) {
       if (piece == design.base() || hasLines(piece)) {
-        template.write(piece);
+        write(piece);
       }
     }
   }
@@ -72,7 +83,8 @@ final class PdfTemplate {
         piece.width().toMillimetres(),
         piece.height().toMillimetres(),
         (page.getWidth() - 2 * PdfPages.MARGIN) / PdfPen.POINTS,
-        (page.getHeight() - 2 * PdfPages.MARGIN - FOOT) / PdfPen.POINTS);
+        (page.getHeight() - 2 * PdfPages.MARGIN - FOOT) / PdfPen.POINTS,
+        OVERLAP);
   }
 
   private void write(Piece piece, Tiling tiling, Tile tile, PdfPages page) throws IOException {
@@ -98,8 +110,67 @@ final class PdfTemplate {
       List<Spot> corners = opening.outline().stream().map(PdfTemplate::points).toList();
       pen.stroke(Arrangement.ring(corners), Ink.CUT, left, top);
     }
+    for (Stroke stroke : Stroke.of(piece)) {
+      writeNumber(stroke, tiling, tile, pen, new Spot(left, top));
+    }
+    drawCrosses(piece, tiling, pen, new Spot(left, top));
     pen.unclip();
     writeFoot(piece, tiling, tile, page);
+  }
+
+  /** Writes beside a score how far it is from the edge, and which face is up to press it. */
+  private void writeNumber(Stroke stroke, Tiling tiling, Tile tile, PdfPen pen, Spot origin)
+      throws IOException {
+    if (stroke.isSlanted()) {
+      return;
+    }
+    Segment line = stroke.line();
+    boolean upright = line.isVertical();
+    Length at = upright ? line.from().x() : line.from().y();
+    String face =
+        stroke.faceUp(job.habit()) == Face.INSIDE ? "template.inside" : "template.outside";
+    String text = Words.say(face, format.format(at));
+    Spot first = points(line.from());
+    Spot last = points(line.to());
+    double from = tile.left() * PdfPen.POINTS;
+    double to = from + tiling.tileWidth() * PdfPen.POINTS;
+    double top = tile.top() * PdfPen.POINTS;
+    double foot = top + tiling.tileHeight() * PdfPen.POINTS;
+    double x = Math.max(Math.min(first.x(), last.x()), from);
+    double y = Math.max(Math.min(first.y(), last.y()), top);
+    boolean shown = upright ? first.x() >= from && first.x() <= to : first.y() >= top;
+    if (!shown || y + 2 * LETTERS > foot) {
+      return;
+    }
+    double wide = fonts.width(text, LETTERS) + LETTERS;
+    double right = x + wide > to ? x - wide : x + LETTERS / 2;
+    double down = y + (upright ? 2 * LETTERS : -LETTERS / 2);
+    pen.text(fonts.plain(), LETTERS, origin.x() + right, origin.y() + down, text, false);
+  }
+
+  /** What two pages both show has crosses along its middle, to lay them on each other. */
+  private static void drawCrosses(Piece piece, Tiling tiling, PdfPen pen, Spot origin)
+      throws IOException {
+    for (double x : tiling.seamsAcross()) {
+      for (double y = CROSSES_APART / 2; y < piece.height().toMillimetres(); y += CROSSES_APART) {
+        cross(pen, x, y, origin);
+      }
+    }
+    for (double y : tiling.seamsDown()) {
+      for (double x = CROSSES_APART / 2; x < piece.width().toMillimetres(); x += CROSSES_APART) {
+        cross(pen, x, y, origin);
+      }
+    }
+  }
+
+  private static void cross(PdfPen pen, double x, double y, Spot origin) throws IOException {
+    double at = x * PdfPen.POINTS;
+    double down = y * PdfPen.POINTS;
+    double arm = CROSS * PdfPen.POINTS;
+    List<Spot> level = List.of(new Spot(at - arm, down), new Spot(at + arm, down));
+    List<Spot> upright = List.of(new Spot(at, down - arm), new Spot(at, down + arm));
+    pen.stroke(level, Ink.DIMENSION, origin.x(), origin.y());
+    pen.stroke(upright, Ink.DIMENSION, origin.x(), origin.y());
   }
 
   private static Spot points(Point point) {
@@ -113,7 +184,7 @@ final class PdfTemplate {
 
   /** Writes which part this is, and a bar of a known length to hold the ruler against. */
   private void writeFoot(Piece piece, Tiling tiling, Tile tile, PdfPages page) throws IOException {
-    double length = (marks.inInches() ? 4 * 25.4 : 100) * PdfPen.POINTS;
+    double length = (job.marks().inInches() ? 4 * 25.4 : 100) * PdfPen.POINTS;
     double y = page.height() - PdfPages.MARGIN;
     double left = PdfPages.MARGIN;
     PdfPen pen = page.pen();
@@ -121,7 +192,7 @@ final class PdfTemplate {
     for (double x : List.of(left, left + length)) {
       pen.stroke(List.of(new Spot(x, y - 6), new Spot(x, y)), Ink.CUT, 0, 0);
     }
-    String bar = Words.say(marks.inInches() ? "template.bar-inches" : "template.bar-metric");
+    String bar = Words.say(job.marks().inInches() ? "template.bar-inches" : "template.bar-metric");
     pen.text(fonts.plain(), 10, left + 6, y - 5, bar, false);
     String part =
         Words.say(
@@ -131,6 +202,6 @@ final class PdfTemplate {
             tiling.down(),
             tile.column() + 1,
             tiling.across());
-    pen.text(fonts.plain(), 10, left + length + 14, y - 5, part, false);
+    pen.text(fonts.plain(), 10, left, y - 18, part, false);
   }
 }

@@ -16,6 +16,7 @@ import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.finding.Finding;
 import cufflink.core.fold.Thickness;
+import cufflink.core.job.AtHand;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.layers.ClosedState;
@@ -78,9 +79,7 @@ public final class PlanJson {
     }
     derivation.made().ifPresent(made -> design(root, made));
     derivation.thickness().ifPresent(all -> thickness(root, all));
-    derivation
-        .made()
-        .ifPresent(made -> new MovesJson(format).write(root, moves(made, derivation.job())));
+    derivation.made().ifPresent(made -> moves(root, made, derivation.job()));
     root.set("findings", findings(derivation.findings()));
     return text(root);
   }
@@ -148,6 +147,26 @@ public final class PlanJson {
 
   private static String plain(Enum<?> value) {
     return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+
+  private void moves(ObjectNode root, Derivation.Made made, Job job) {
+    List<Move> moves = moves(made, job);
+    new MovesJson(format).write(root, moves);
+    AtHand hand = AtHand.of(made.design(), moves, job.order(), job.marks());
+    ObjectNode node = root.putObject("atHand");
+    ArrayNode tools = node.putArray("tools");
+    hand.tools().forEach(tool -> tools.add(tool.say(format)));
+    numbers.length(node, "adhesive", hand.tape());
+    node.put("dots", hand.dots()).put("pads", hand.pads());
+    ArrayNode ribbons = node.putArray("ribbons");
+    hand.ribbons().keySet().stream()
+        .sorted()
+        .forEach(
+            wide -> {
+              ObjectNode ribbon = ribbons.addObject();
+              numbers.length(ribbon, "width", wide);
+              numbers.length(ribbon, "length", hand.ribbons().get(wide));
+            });
   }
 
   private static List<Move> moves(Derivation.Made made, Job job) {

@@ -18,7 +18,22 @@ public final class DemoProjects {
           "tide-calendar.cufflink",
           "tool-token-pocket.cufflink",
           "slipway-sign.cufflink",
-          "season-folio.cufflink");
+          "season-folio.cufflink",
+          "first-season-album.cufflink",
+          "spare-key-card.cufflink",
+          "coffee-fund-purse.cufflink",
+          "launch-day-steps.cufflink",
+          "high-and-low-water.cufflink",
+          "lighthouse-window.cufflink",
+          "six-patches.cufflink",
+          "route-map-pocket.cufflink",
+          "sail-fold-out.cufflink",
+          "two-tickets.cufflink",
+          "lantern-square.cufflink",
+          "year-end-tree.cufflink",
+          "both-ways-thanks.cufflink",
+          "wheel-by-wheel.cufflink",
+          "ferry-card-wallet.cufflink");
 
   private DemoProjects() {}
 

@@ -169,6 +169,32 @@ class CommandLineTest {
     }
   }
 
+  /** Source: common practice, no source; both are the nearest eighth, not the one below. */
+  @Test
+  void plan_squashCard_cutsItsSquaresToTheNearestMark() throws IOException {
+    for (String[] trade : new String[][] {{"2 1/2in", "38.1"}, {"3in", "47.625"}}) {
+      out.reset();
+      String[] line = {
+        "plan",
+        "squash-card",
+        "--json",
+        "--marks",
+        "1/8in",
+        "--set",
+        "border=1/4in",
+        "--set",
+        "bag_height=3in",
+        "--set",
+        "width=" + trade[0],
+        "--set",
+        "height=" + trade[0]
+      };
+      assertEquals(0, run(line));
+      JsonNode layer = MAPPER.readTree(out.toString()).path("layers").get(0);
+      assertEquals(Double.parseDouble(trade[1]), layer.path("width").asDouble(), trade[0]);
+    }
+  }
+
   @Test
   void find_nothing_saysWhatToChange() {
     assertEquals(0, run("find", "--sheet", "a6", "--least", "300x300 mm"));
@@ -182,10 +208,11 @@ class CommandLineTest {
     JsonNode cut = plan.path("pieces").get(0).path("cuts").get(0);
     assertEquals("trim", cut.path("kind").asText());
     assertEquals(0, cut.path("from").get(0).asDouble());
-    assertEquals(104, cut.path("to").get(0).asDouble());
-    assertEquals(146, cut.path("to").get(1).asDouble());
-    assertEquals("bottom", plan.path("joints").get(2).path("mouth").asText());
-    assertEquals(92, plan.path("pockets").get(0).path("width").asDouble());
+    assertEquals(104, cut.path("from").get(1).asDouble());
+    assertEquals(146, cut.path("to").get(0).asDouble());
+    assertEquals(0, cut.path("to").get(1).asDouble());
+    assertEquals("top", plan.path("joints").get(3).path("mouth").asText());
+    assertEquals(140, plan.path("pockets").get(0).path("width").asDouble());
     assertEquals(0, plan.path("findings").size());
   }
 

@@ -39,7 +39,7 @@ class JobSheetTest {
   }
 
   @Test
-  void template_largerThanThePaper_isTiledEdgeToEdge() throws IOException {
+  void template_largerThanThePaper_isTiledWithTenMillimetresShownTwice() throws IOException {
     Job large =
         Jobs.gate()
             .withValues(
@@ -52,9 +52,16 @@ class JobSheetTest {
       List<Line> second = PageLines.of(document.getPage(pages - 1));
       String text = text(document, pages);
       assertTrue(text.contains("column 2 of 2"), text);
-      // The second page goes on where the first ends: A4 is 210 wide, less a margin on each side.
-      double fold = MARGIN + 266 - (210 - 2 * MARGIN);
+      // The second page begins ten before the first ends: A4 is 210 wide, less both margins.
+      double begins = 210 - 2 * MARGIN - 10;
+      double fold = MARGIN + 266 - begins;
       assertLine(second, new Line(fold, MARGIN, fold, MARGIN + 190));
+      assertTrue(text.contains("266, scored outside up"), text);
+      // The cross in the middle of what both show lies at the same place of the paper on both.
+      double seam = MARGIN + 5;
+      assertLine(second, new Line(seam - 3, MARGIN + 30, seam + 3, MARGIN + 30));
+      List<Line> first = PageLines.of(document.getPage(pages - 2));
+      assertLine(first, new Line(seam + begins - 3, MARGIN + 30, seam + begins + 3, MARGIN + 30));
     }
   }
 

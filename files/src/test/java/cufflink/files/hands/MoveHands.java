@@ -5,6 +5,7 @@ import cufflink.files.hands.VirtualSheet.Trace;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Point2D;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,7 +15,11 @@ import java.util.Map;
  */
 final class MoveHands {
   private final Map<String, VirtualSheet> sheets = new LinkedHashMap<>();
+  private final Map<String, List<Point2D>> scored = new HashMap<>();
   private VirtualSheet now;
+
+  /** What lies on it and is cut with it. */
+  private VirtualSheet also;
 
   static Map<String, VirtualSheet> obey(JsonNode plan) {
     MoveHands hands = new MoveHands();
@@ -26,13 +31,27 @@ final class MoveHands {
 
   private void obey(JsonNode plan, JsonNode move) {
     switch (move.path("act").asText()) {
-      case "lay" -> lay(plan, move);
+      case "lay" -> {
+        also = null;
+        move.path("with").forEach(over -> lay(plan, over));
+        also = move.has("with") ? now : null;
+        lay(plan, move);
+      }
       case "turn" -> now.turn(move.path("quarter").asText().equals("clockwise"));
       case "turn-over" -> now.turnOver();
-      case "score" -> now.mark(Trace.SCORE, path(move.path("line")));
-      case "slit" -> now.mark(Trace.SLIT, path(move.path("line")));
-      case "cut" ->
-          now.mark(Trace.CUT, path(move.has("line") ? move.path("line") : move.path("outline")));
+      case "score" -> {
+        List<Point2D> line = path(move.path("line"));
+        move.path("ids").forEach(id -> scored.put(id.asText(), now.onPaper(line)));
+        now.mark(Trace.SCORE, line);
+      }
+      case "slit" -> now.slit(path(move.path("line")));
+      case "cut" -> {
+        List<Point2D> path = path(move.has("line") ? move.path("line") : move.path("outline"));
+        now.mark(Trace.CUT, path);
+        if (also != null) {
+          also.mark(Trace.CUT, path);
+        }
+      }
       case "punch" -> now.mark(Trace.CUT, path(move.path("outline")));
       case "fold" -> {
         boolean towards = move.path("towards").asText().equals("maker");
@@ -50,6 +69,14 @@ final class MoveHands {
         boolean inside = move.path("up").asText().equals("inside");
         String top = move.path("top").asText();
         boolean upright = top.equals("top") || top.equals("bottom");
+        if (sheets.containsKey(piece.path("id").asText())) {
+          // Taken up again: to be folded or opened, or laid on another or under it.
+          now = sheets.get(piece.path("id").asText());
+          now.again(upright ? wide : high, upright ? high : wide, inside);
+          now.identify(lie(wide, high, inside, top));
+          now.fold(move.has("folded") ? scored.get(move.path("folded").get(0).asText()) : null);
+          continue;
+        }
         now = new VirtualSheet(upright ? wide : high, upright ? high : wide, inside);
         now.identify(lie(wide, high, inside, top));
         sheets.put(piece.path("id").asText(), now);

@@ -35,6 +35,8 @@ import cufflink.files.pattern.PatternLibrary;
 import cufflink.files.size.StandardSizes;
 import java.awt.geom.AffineTransform;
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -166,15 +168,19 @@ class ObedienceTest {
     return least;
   }
 
-  private static List<List<Move>> byPiece(List<Move> moves) {
-    List<List<Move>> all = new ArrayList<>();
+  /** What is cut through two pieces is done to both. */
+  private static Collection<List<Move>> byPiece(List<Move> moves) {
+    Map<Piece, List<Move>> all = new LinkedHashMap<>();
+    List<List<Move>> now = List.of();
     for (Move move : moves) {
-      if (move instanceof Move.Lay) {
-        all.add(new ArrayList<>());
+      if (move instanceof Move.Lay lay) {
+        now = List.of(all.computeIfAbsent(lay.piece(), piece -> new ArrayList<>()));
+      } else if (move instanceof Move.Stack stack) {
+        now = List.of(all.get(stack.under()), all.get(stack.over()));
       }
-      all.get(all.size() - 1).add(move);
+      now.forEach(each -> each.add(move));
     }
-    return all;
+    return all.values();
   }
 
   @ParameterizedTest
@@ -228,6 +234,10 @@ class ObedienceTest {
         scores.add(new Score("s" + i, "score " + i, fold, line));
       }
     }
+    return piece(wide, high, scores, slits);
+  }
+
+  private static Piece piece(int wide, int high, List<Score> scores, List<Slit> slits) {
     return new Piece(
         "piece",
         "piece",
@@ -254,6 +264,48 @@ class ObedienceTest {
       overs += turnings(moves);
     }
     assertTrue(overs > 100, "only " + overs);
+  }
+
+  /** A piece with one fold from edge to edge, and a cut across it that is made folded. */
+  private static Piece folded(Random random) {
+    int wide = 90 + random.nextInt(60);
+    int high = 60 + random.nextInt(50);
+    boolean upright = random.nextBoolean();
+    int side = upright ? wide : high;
+    int at = 5 + random.nextInt(side - 10);
+    int reach = 1 + random.nextInt(Math.min(at, side - at));
+    int aside = 1 + random.nextInt((upright ? high : wide) - 2);
+    Segment crease =
+        upright
+            ? new Segment(point(at, 0), point(at, high))
+            : new Segment(point(0, at), point(wide, at));
+    Segment cut =
+        upright
+            ? new Segment(point(at - reach, aside), point(at + reach, aside))
+            : new Segment(point(aside, at + reach), point(aside, at - reach));
+    Fold fold = random.nextBoolean() ? Fold.VALLEY : Fold.MOUNTAIN;
+    return piece(
+        wide,
+        high,
+        List.of(new Score("fold", "fold", fold, crease)),
+        List.of(new Slit("cut", "cut", cut, "fold", false)));
+  }
+
+  @Test
+  void wordsObeyed_cutThroughBothPliesOfAFoldedPiece() {
+    Random random = new Random(14);
+    for (int i = 0; i < 300; i++) {
+      Piece piece = folded(random);
+      Design design =
+          new Design("trial", List.of(piece), List.of(), List.of(), point(1, 1), mm(10), mm(10));
+      List<Move> moves = Moves.of(design, habits(Marks.FIVE_MILLIMETRES).get(i % 4), 1);
+      long lays = moves.stream().filter(move -> move instanceof Move.Lay).count();
+      assertEquals(3, lays, "laid, folded and opened again: " + moves);
+      assertEquals(
+          List.of(),
+          leastFaults(piece, habits(Marks.FIVE_MILLIMETRES).get(i % 4), moves),
+          piece.toString());
+    }
   }
 
   /** Turning over is told once at most before the second cuts begin. */

@@ -42,6 +42,16 @@ final class PrintedHands {
       sentence("[Ff]?r?o?m? ?# across and # down to # across and # down[;.]");
   private static final Pattern FOLD =
       sentence("^Fold “.*”, the score (.*), (towards|away from) you;");
+  private static final Pattern KEPT =
+      sentence(
+          "^Fold the (left|right|upper|lower) part (?:over|behind) the other along “.*”, the score"
+              + " # (from the left|below the top) edge, and leave it folded\\.$");
+  private static final Pattern STACK =
+      sentence(
+          "^Lay it on the .+ as both lie, edges on edges and scores on each other; each cut then"
+              + " goes through both\\.$");
+  private static final Pattern APART = sentence("^Take the .+ off again\\. (Turn .*)$");
+  private static final Pattern OPEN = sentence("^Open it out again; it lies as before\\.$");
   private static final Pattern UPRIGHT =
       sentence("^# from the left edge(?:, from # to # below the top edge)?$");
   private static final Pattern LEVEL =
@@ -65,7 +75,14 @@ final class PrintedHands {
 
   /** Obeys a sentence, or says that it cannot be obeyed. */
   boolean obey(String words) {
-    return lay(words) || turn(words) || score(words) || fold(words) || cut(words);
+    if (STACK.matcher(words).find()) {
+      return true;
+    }
+    Matcher apart = APART.matcher(words);
+    if (apart.find()) {
+      return obey(apart.group(1));
+    }
+    return lay(words) || turn(words) || score(words) || kept(words) || fold(words) || cut(words);
   }
 
   private boolean lay(String words) {
@@ -114,6 +131,24 @@ final class PrintedHands {
     return true;
   }
 
+  private boolean kept(String words) {
+    Matcher kept = KEPT.matcher(words);
+    if (kept.find()) {
+      String part = kept.group(1);
+      boolean upright = kept.group(3).startsWith("from");
+      if (upright != (part.equals("left") || part.equals("right"))) {
+        return false;
+      }
+      sheet.fold(upright, number(kept.group(2)), part.equals("left") || part.equals("upper"));
+      return true;
+    }
+    boolean opened = OPEN.matcher(words).find();
+    if (opened) {
+      sheet.open();
+    }
+    return opened;
+  }
+
   private boolean fold(String words) {
     Matcher fold = FOLD.matcher(words);
     if (!fold.find()) {
@@ -141,13 +176,13 @@ final class PrintedHands {
     Matcher down = SLIT_DOWN.matcher(words);
     if (down.find()) {
       double x = number(down.group(1));
-      mark(Trace.SLIT, x, number(down.group(2)), x, number(down.group(3)));
+      slit(x, down, true);
       return true;
     }
     Matcher across = SLIT_ACROSS.matcher(words);
     if (across.find()) {
       double y = number(across.group(1));
-      mark(Trace.SLIT, number(across.group(2)), y, number(across.group(3)), y);
+      slit(y, across, false);
       return true;
     }
     Matcher slit = SLIT.matcher(words);
@@ -156,6 +191,15 @@ final class PrintedHands {
     }
     Matcher cut = CUT.matcher(words);
     return cut.find() && mark(Trace.CUT, cut, 1);
+  }
+
+  private void slit(double at, Matcher places, boolean upright) {
+    double from = number(places.group(2));
+    double to = number(places.group(3));
+    sheet.slit(
+        upright
+            ? List.of(new Point2D.Double(at, to), new Point2D.Double(at, from))
+            : List.of(new Point2D.Double(to, at), new Point2D.Double(from, at)));
   }
 
   private boolean mark(Trace trace, Matcher places, int group) {

@@ -45,6 +45,30 @@ final class VirtualSheet {
   private boolean insideUp;
   private final List<Mark> marks = new ArrayList<>();
 
+  /** How it is folded, if it is. */
+  private Doubled doubled;
+
+  /**
+   * A sheet folded along a line that runs from edge to edge, square to them.
+   *
+   * @param upright whether the line runs towards the maker
+   * @param at how far it is from the left or upper edge of the sheet lying flat
+   * @param begin where the folded sheet begins there
+   */
+  private record Doubled(boolean upright, double at, double begin) {
+    Point2D unfolded(Point2D place) {
+      return upright
+          ? new Point2D.Double(place.getX() + begin, place.getY())
+          : new Point2D.Double(place.getX(), place.getY() + begin);
+    }
+
+    Point2D under(Point2D place) {
+      return upright
+          ? new Point2D.Double(2 * at - place.getX(), place.getY())
+          : new Point2D.Double(place.getX(), 2 * at - place.getY());
+    }
+  }
+
   /** Lays a blank sheet; its upper left corner as it lies now is where it is measured from. */
   VirtualSheet(double wide, double deep, boolean insideUp) {
     this.wide = wide;
@@ -86,6 +110,67 @@ final class VirtualSheet {
     List<Point2D> places = new ArrayList<>();
     path.forEach(place -> places.add(back.transform(place, null)));
     marks.add(new Mark(trace, insideUp, places));
+  }
+
+  /** Returns where a path on the table lies on the paper. */
+  List<Point2D> onPaper(List<Point2D> path) {
+    List<Point2D> places = new ArrayList<>();
+    path.forEach(place -> places.add(back.transform(place, null)));
+    return places;
+  }
+
+  /** Lays the same sheet down anew. */
+  void again(double nowWide, double nowDeep, boolean nowInsideUp) {
+    wide = nowWide;
+    deep = nowDeep;
+    insideUp = nowInsideUp;
+  }
+
+  /** Folds the sheet along a line on the paper, the smaller part under the larger one. */
+  void fold(List<Point2D> line) {
+    if (line == null) {
+      doubled = null;
+      return;
+    }
+    try {
+      Point2D from = back.inverseTransform(line.get(0), null);
+      Point2D to = back.inverseTransform(line.get(1), null);
+      boolean upright = Math.abs(from.getX() - to.getX()) < 1e-6;
+      double at = upright ? from.getX() : from.getY();
+      fold(upright, at, 2 * at < (upright ? wide : deep) - 1e-6);
+    } catch (NoninvertibleTransformException never) {
+      throw new IllegalArgumentException(never);
+    }
+  }
+
+  /** Folds the sheet as it lies: the part before the line is turned, or else the one after it. */
+  void fold(boolean upright, double at, boolean before) {
+    doubled = new Doubled(upright, at, before ? at : 0);
+  }
+
+  void open() {
+    doubled = null;
+  }
+
+  /** Cuts; the knife goes through both plies of a folded sheet. */
+  void slit(List<Point2D> path) {
+    if (doubled == null) {
+      mark(Trace.SLIT, path);
+      return;
+    }
+    Point2D one = doubled.unfolded(path.get(0));
+    Point2D other = doubled.unfolded(path.get(1));
+    if (isAtFold(one) || isAtFold(other)) {
+      Point2D end = isAtFold(one) ? other : one;
+      mark(Trace.SLIT, List.of(doubled.under(end), end));
+    } else {
+      mark(Trace.SLIT, List.of(one, other));
+      mark(Trace.SLIT, List.of(doubled.under(one), doubled.under(other)));
+    }
+  }
+
+  private boolean isAtFold(Point2D place) {
+    return place.distance(doubled.under(place)) < 0.6;
   }
 
   double wide() {

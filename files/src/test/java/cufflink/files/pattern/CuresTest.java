@@ -38,7 +38,7 @@ class CuresTest {
     "turn-back-pocket, notch, 116, 1",
     "turn-back-pocket, notch, 116, 1/16",
     "turn-back-pocket, dot, 50, 1",
-    "ridge-pocket-holder, thumb, 100, 1",
+    "ridge-pocket-holder, bite, 70, 1",
     "concertina-album, glue, 50, 1/8",
     "criss-cross-pocket, glue, 70, 1"
   })

@@ -224,12 +224,18 @@ class FinderTest {
           PatternEvaluator.evaluate(pattern, pattern.normalValues()).design().orElseThrow();
       double area =
           design.pieces().stream()
-              .filter(piece -> piece.paper() == PaperKind.CARDSTOCK)
+              .filter(piece -> piece.paper() == PaperKind.CARDSTOCK && piece.from().isEmpty())
               .mapToDouble(
                   piece ->
                       piece.count()
                           * piece.width().toMillimetres()
                           * piece.height().toMillimetres())
+              .sum();
+      // White paper to write on is a layer of card.
+      area +=
+          design.layers().stream()
+              .filter(layer -> layer.paper() == PaperKind.CARDSTOCK)
+              .mapToDouble(layer -> layer.width().toMillimetres() * layer.height().toMillimetres())
               .sum();
       int before = 0;
       for (int copies = 1; copies <= 5; copies++) {

@@ -27,9 +27,8 @@ class LeftOutTest {
     }
     assertEquals(
         Map.of(
-            "turn-back-pocket", List.of("pocket"),
             "criss-cross-pocket", List.of("triangle", "right-triangle"),
-            "two-way-flap", List.of("label"),
+            "two-way-flap", List.of("label", "words"),
             "woven-panel", List.of("cover"),
             "handled-purse", List.of("handle-0", "handle-1")),
         leftOut);

@@ -62,12 +62,13 @@ class StripConstructionsTest {
   void bandedHalfFold_atTradeSizes_hasFoldAndBandsOfCommonPractice() {
     Values values =
         lengths("width", "5 1/2", "height", "4 1/4", "pitch", "1/4", "border", "1/4")
+            .and("upper", new Setting.OfCount(2))
             .and("bands", new Setting.OfCount(3));
     Design design = design("banded-half-fold", values);
     assertSize("5 1/2", "8 1/2", design.base());
     assertEquals(inches("4 1/4"), design.base().score("fold").orElseThrow().line().from().y());
     assertEquals(
-        inches("1/4", "1/2", "3/4"),
+        inches("4", "3 3/4", "1/4", "1/2", "3/4"),
         scores(design, Fold.DECORATIVE).map(score -> score.line().from().y()).toList());
     assertClosed("5 1/2", "4 1/4", 2, design);
   }
@@ -76,10 +77,11 @@ class StripConstructionsTest {
   void bandedHalfFold_bandsOnBothEdges_areMeasuredFromEachFarEdge() {
     Values values =
         lengths("width", "5 1/2", "height", "4 1/4", "pitch", "1/4", "border", "1/4")
+            .and("upper", new Setting.OfCount(2))
             .and("bands", new Setting.OfCount(3))
             .and("lined", new Setting.OfChoice("both"));
     assertEquals(
-        inches("1/4", "1/2", "3/4", "8 1/4", "8", "7 3/4"),
+        inches("4", "3 3/4", "1/4", "1/2", "3/4", "8 1/4", "8", "7 3/4"),
         scores(design("banded-half-fold", values), Fold.DECORATIVE)
             .map(score -> score.line().from().y())
             .toList());
@@ -87,7 +89,10 @@ class StripConstructionsTest {
 
   @Test
   void bandedHalfFold_bandsReachingTheFold_areFoundWithACure() {
-    Values values = lengths("height", "4", "pitch", "1").and("bands", new Setting.OfCount(4));
+    Values values =
+        lengths("height", "4", "pitch", "1")
+            .and("upper", new Setting.OfCount(0))
+            .and("bands", new Setting.OfCount(4));
     Evaluation evaluation = evaluate("banded-half-fold", values);
     Finding finding = evaluation.findings().get(0);
     assertTrue(finding.isError());
@@ -136,7 +141,7 @@ class StripConstructionsTest {
         List.of(Fold.VALLEY, Fold.MOUNTAIN, Fold.VALLEY),
         design.base().scores().stream().map(Score::fold).toList());
     assertEquals(
-        inches("1 1/2", "2 3/4", "2 3/4", "4"),
+        inches("1 1/2", "1 1/2", "2 3/4", "1 1/4"),
         design.layers().stream().map(Layer::width).toList());
     assertTrue(design.layers().stream().allMatch(layer -> layer.height().equals(inches("5 1/4"))));
     assertClosed("4 1/4", "5 1/2", 4, design);

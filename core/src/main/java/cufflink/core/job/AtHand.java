@@ -1,0 +1,174 @@
+package cufflink.core.job;
+
+import cufflink.core.design.Design;
+import cufflink.core.design.Joint;
+import cufflink.core.design.Layer;
+import cufflink.core.design.Opening;
+import cufflink.core.design.Piece;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.Marks;
+import cufflink.core.paper.PaperKind;
+import cufflink.core.plane.Area;
+import cufflink.core.plane.Point;
+import cufflink.core.run.Move;
+import cufflink.core.words.Message;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/**
+ * What must lie on the table besides the paper, for all copies together. Amounts of adhesive are
+ * estimates: common practice, no source.
+ *
+ * @param tools the tools that the moves use, in the order they are taken up
+ * @param tape how much adhesive there is to lay in a line, rounded up to whole centimetres or
+ *     inches
+ * @param dots how many glue dots
+ * @param pads how many foam pads
+ * @param ribbons how long all ribbons are together, by their width
+ */
+public record AtHand(
+    List<Message> tools, Length tape, long dots, long pads, Map<Length, Length> ribbons) {
+  /** Glue no longer than this either way is a dot. */
+  private static final Length DOT = Length.ofMillimetres(13);
+
+  /** Glue no wider than this is one line of tape; what is wider has tape along its edges. */
+  private static final Length LINE = Length.ofMillimetres(15);
+
+  /** Foam stands along the edges about so far apart, but at every corner. */
+  private static final double PADS_APART = 45;
+
+  private static final Length CENTIMETRE = Length.ofMillimetres(10);
+  private static final Length INCH = Length.fromMillimetres(25.4);
+
+  /** Copies the lists. */
+  public AtHand {
+    tools = List.copyOf(tools);
+    ribbons = Map.copyOf(ribbons);
+  }
+
+  /**
+   * Lists what is needed.
+   *
+   * @param design the card
+   * @param moves what is done with its pieces
+   * @param order how many cards, and whether layers stand on foam
+   * @param marks the maker's ruler
+   * @return tools once, amounts for all copies
+   */
+  public static AtHand of(Design design, List<Move> moves, Order order, Marks marks) {
+    int copies = order.copies();
+    double line = 0;
+    long dots = 0;
+    long pads = 0;
+    for (Layer layer : design.layers()) {
+      double round = round(layer.outline());
+      if (order.raised()) {
+        pads += Math.max(layer.outline().size(), (long) Math.ceil(round / PADS_APART));
+      } else {
+        line += round;
+      }
+    }
+    for (Joint joint : design.joints()) {
+      if (!joint.movement().isFast()) {
+        continue;
+      }
+      for (Area area : joint.glue()) {
+        boolean dot = area.width().max(area.height()).compareTo(DOT) <= 0;
+        dots += dot ? 1 : 0;
+        line += dot ? 0 : line(area);
+      }
+      line += joint.glue().isEmpty() ? round(joint.outline()) : 0;
+    }
+    Map<Length, Length> ribbons = new TreeMap<>();
+    for (Piece piece : design.pieces()) {
+      if (piece.paper() == PaperKind.RIBBON) {
+        Length wide = piece.width().min(piece.height());
+        Length all = piece.width().max(piece.height()).times(piece.count()).times(copies);
+        ribbons.merge(wide, all, Length::plus);
+      }
+    }
+    Length step = marks.inInches() ? INCH : CENTIMETRE;
+    long steps = (long) Math.ceil(line * copies / step.toMillimetres());
+    Length tape = step.times((int) Math.min(steps, Integer.MAX_VALUE));
+    return new AtHand(tools(moves), tape, dots * copies, pads * copies, ribbons);
+  }
+
+  private static double line(Area area) {
+    Length narrow = area.width().min(area.height());
+    return narrow.compareTo(LINE) <= 0
+        ? area.width().max(area.height()).toMillimetres()
+        : round(area.corners());
+  }
+
+  /** Returns the way round an outline, in millimetres. */
+  private static double round(List<Point> outline) {
+    double round = 0;
+    for (int i = 0; i < outline.size(); i++) {
+      Point from = outline.get(i);
+      Point to = outline.get((i + 1) % outline.size());
+      round +=
+          Math.hypot(
+              to.x().minus(from.x()).toMillimetres(), to.y().minus(from.y()).toMillimetres());
+    }
+    return round;
+  }
+
+  private static List<Message> tools(List<Move> moves) {
+    List<Message> tools = new ArrayList<>();
+    tools.add(Message.of("hand.trimmer"));
+    for (Move move : moves) {
+      Message tool = tool(move);
+      if (!tool.equals(Message.NONE) && !tools.contains(tool)) {
+        tools.add(tool);
+      }
+    }
+    return tools;
+  }
+
+  private static Message tool(Move move) {
+    if (move instanceof Move.Press press) {
+      return Message.of(press.stop().isPresent() ? "hand.board" : "hand.ruled");
+    } else if (move instanceof Move.Cut) {
+      return Message.of("hand.knife");
+    } else if (move instanceof Move.CutOut) {
+      return Message.of("hand.scissors");
+    } else if (move instanceof Move.Open open) {
+      return punch(open.opening());
+    }
+    return move instanceof Move.Crease ? Message.of("hand.folder") : Message.NONE;
+  }
+
+  private static Message punch(Opening opening) {
+    if (opening.kind() == Opening.Kind.WINDOW) {
+      return Message.of("hand.knife");
+    }
+    return opening
+        .round()
+        .map(round -> Message.of("hand.punch", round.radius().times(2)))
+        .orElseGet(() -> Message.of("hand.slot-punch"));
+  }
+
+  /**
+   * Says all that is needed.
+   *
+   * @return a line for each tool, adhesive and ribbon
+   */
+  public List<Message> told() {
+    List<Message> told = new ArrayList<>(tools);
+    if (tape.isPositive()) {
+      told.add(Message.of("hand.tape", tape));
+    }
+    if (dots > 0) {
+      told.add(Message.of("hand.dots", dots));
+    }
+    if (pads > 0) {
+      told.add(Message.of("hand.pads", pads));
+    }
+    ribbons.keySet().stream()
+        .sorted()
+        .forEach(wide -> told.add(Message.of("hand.ribbon", wide, ribbons.get(wide))));
+    return told;
+  }
+}
