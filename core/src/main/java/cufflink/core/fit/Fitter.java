@@ -221,8 +221,20 @@ public final class Fitter {
           .map(fix -> fault.followedBy(Message.of("fit.cure", fix.label())))
           .orElseGet(() -> fault.followedBy(Message.of("fit.change-it")));
     }
-    Message fails = now(limit).reason().orElse(Message.of("fit.free"));
+    Message fails =
+        found.tried().stream()
+            .filter(trial -> trial.passed().isEmpty())
+            .findFirst()
+            .map(Fitter::small)
+            .or(() -> now(limit).reason())
+            .orElse(Message.of("fit.free"));
     return none.followedBy(fails).followedBy(Message.of("fit.choose-other"));
+  }
+
+  /** Says what fails at the largest size that goes. */
+  private static Message small(Trial goes) {
+    Message size = Message.of("fit.goes", goes.width(), goes.height());
+    return goes.reason().map(size::followedBy).orElse(size);
   }
 
   private FreeSearch.Found inProportion(Limit limit, Length longest) {

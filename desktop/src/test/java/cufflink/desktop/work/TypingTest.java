@@ -96,7 +96,8 @@ class TypingTest {
   }
 
   /**
-   * To one sheet, to another and back: the first answer again, for every construction and ruler.
+   * To one sheet, to another and back: the first answer again, for every construction and ruler. A
+   * refusal is no answer: every construction as shipped can be made from either sheet.
    */
   @ParameterizedTest
   @ValueSource(booleans = {true, false})
@@ -114,6 +115,8 @@ class TypingTest {
         table.choosing().choose(pattern);
         table.sizing().keepProportions(keeps);
         table.sizing().scaleTo(new Goal.FromSheet(letter));
+        assertTrue(
+            table.job().orElseThrow().scaledFrom().isPresent(), pattern.id() + " on " + marks);
         Values first = table.job().orElseThrow().values();
         table.sizing().scaleTo(new Goal.FromSheet(a4));
         table.sizing().scaleTo(new Goal.FromSheet(letter));

@@ -182,10 +182,9 @@ class FitterTest {
             new Goal.FromSheet(stamp),
             new Manner(Marks.MILLIMETRES, true, Set.of()));
     assertTrue(fit.values().isEmpty());
-    assertTrue(
-        fit.reason()
-            .say(FORMAT)
-            .startsWith("No size on your marks serves for your sheet. The card base"));
+    String reason = fit.reason().say(FORMAT);
+    assertTrue(reason.startsWith("No size on your marks serves for your sheet. At "), reason);
+    assertTrue(reason.contains("must be at least"), reason);
   }
 
   @Test
