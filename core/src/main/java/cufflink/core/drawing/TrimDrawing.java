@@ -35,13 +35,15 @@ public final class TrimDrawing {
   private final CutPlan plan;
   private final TrimRun run;
   private final int done;
+  private final boolean fenceLeft;
   private final Surface surface;
   private final Pen pen = new Pen(1, 0, 0);
 
-  private TrimDrawing(CutPlan plan, TrimRun run, int done, Surface surface) {
+  private TrimDrawing(CutPlan plan, TrimRun run, int done, Hand hand, Surface surface) {
     this.plan = plan;
     this.run = run;
     this.done = done;
+    this.fenceLeft = hand == Hand.RIGHT;
     this.surface = surface;
   }
 
@@ -51,11 +53,12 @@ public final class TrimDrawing {
    * @param plan the plan
    * @param run its cuts in order
    * @param done how many cuts are made, from 0 to their number
+   * @param hand at which side the fence lies
    * @param surface what the drawing is made for
    * @return the drawing; with all cuts made, or none to make, the sheets alone
    */
-  public static Drawing of(CutPlan plan, TrimRun run, int done, Surface surface) {
-    TrimDrawing drawing = new TrimDrawing(plan, run, done, surface);
+  public static Drawing of(CutPlan plan, TrimRun run, int done, Hand hand, Surface surface) {
+    TrimDrawing drawing = new TrimDrawing(plan, run, done, hand, surface);
     if (done < run.steps().size()) {
       drawing.drawCut();
     } else {
@@ -93,19 +96,22 @@ public final class TrimDrawing {
     double wide = room.right() - room.left() - FENCE - 2 * GAP;
     double tall = room.bottom() - room.top() - head - foot;
     double scale = Math.max(Double.MIN_NORMAL, Math.min(wide / along, tall / deep));
-    double left = room.left() + FENCE + (wide - along * scale) / 2;
+    double start = room.left() + (fenceLeft ? FENCE : 0) + (wide - along * scale) / 2;
     double top = room.top() + head + (tall - deep * scale) / 2;
-    Pen here = pen.elsewhere(scale, left, top);
+    Pen here = pen.elsewhere(scale, start, top);
     double fence = step.fence().toMillimetres();
     Result atFence = step.farEdge() ? step.rest() : step.first();
     Result beyond = step.farEdge() ? step.first() : step.rest();
-    paper(here, atFence, 0, fence, deep);
-    paper(here, beyond, fence, along, deep);
-    new RulerBand(here, surface.marks()).above(step.along(), Hand.RIGHT);
-    fence(here, deep);
-    blade(here, step, fence, deep);
-    labels(here, atFence, 0, fence, deep);
-    labels(here, beyond, fence, along, deep);
+    double blade = fenceLeft ? fence : along - fence;
+    Result left = fenceLeft ? atFence : beyond;
+    Result right = fenceLeft ? beyond : atFence;
+    paper(here, left, 0, blade, deep);
+    paper(here, right, blade, along, deep);
+    new RulerBand(here, surface.marks()).above(step.along(), fenceLeft ? Hand.RIGHT : Hand.LEFT);
+    fence(here, fenceLeft ? here.x(0) - FENCE : here.x(along), deep);
+    blade(here, step, blade, deep);
+    labels(here, left, 0, blade, deep);
+    labels(here, right, blade, along, deep);
     caption(here.x(along / 2), here.y(deep) + GAP + SMALL, side(step), SMALL, Tone.QUIET);
   }
 
@@ -131,30 +137,29 @@ public final class TrimDrawing {
     pen.outline(corners, Ink.SHEET_EDGE, ref);
   }
 
-  /** Draws the fence as a bar at the paper's left edge. */
-  private void fence(Pen here, double deep) {
-    double x = here.x(0);
+  /** Draws the fence as a bar at one of the paper's edges. */
+  private void fence(Pen here, double x, double deep) {
     double top = here.y(0) - RulerBand.DEPTH;
     double bottom = here.y(deep);
     pen.shape(
         List.of(
-            new Spot(x - FENCE, top),
             new Spot(x, top),
-            new Spot(x, bottom),
-            new Spot(x - FENCE, bottom)),
+            new Spot(x + FENCE, top),
+            new Spot(x + FENCE, bottom),
+            new Spot(x, bottom)),
         Fill.FENCE,
         1,
         Ref.NONE);
   }
 
-  private void blade(Pen here, TrimStep step, double fence, double deep) {
-    double x = here.x(fence);
+  private void blade(Pen here, TrimStep step, double at, double deep) {
+    double x = here.x(at);
     double top = here.y(0) - RulerBand.DEPTH - GAP;
     pen.stroke(Ink.NEXT_CUT, Ref.NONE, new Spot(x, top), new Spot(x, here.y(deep) + GAP));
     String number = surface.format().brief(step.fence());
     double half = surface.measure().width(number, huge()) / 2;
-    double at = Math.max(half + GAP, x);
-    caption(at, top - huge() / 2, number, huge(), Tone.NUMBER);
+    double middle = Math.max(half + GAP, x);
+    caption(middle, top - huge() / 2, number, huge(), Tone.NUMBER);
   }
 
   private void labels(Pen here, Result result, double from, double to, double deep) {

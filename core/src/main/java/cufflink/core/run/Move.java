@@ -1,9 +1,11 @@
 package cufflink.core.run;
 
+import cufflink.core.cut.TrimStep;
 import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
 import cufflink.core.plane.Point;
 import cufflink.core.plane.Segment;
+import cufflink.core.plane.Side;
 import cufflink.core.words.Message;
 import java.util.List;
 import java.util.Optional;
@@ -19,6 +21,16 @@ public sealed interface Move {
    * @return a sentence or two that can be obeyed without knowing the design
    */
   Message words();
+
+  /**
+   * Paper is laid on the trimmer, pushed to its fence and cut from edge to edge.
+   *
+   * @param step the cut
+   * @param top the edge of the paper, named as its sheet is drawn, that is away from the maker
+   * @param line where the blade comes down
+   * @param words what to do
+   */
+  record Trim(TrimStep step, Side top, Segment line, Message words) implements Move {}
 
   /**
    * A piece is taken up and laid down.

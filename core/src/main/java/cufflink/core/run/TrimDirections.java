@@ -5,6 +5,9 @@ import cufflink.core.cut.TrimStep.Becomes;
 import cufflink.core.cut.TrimStep.Result;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Written;
+import cufflink.core.plane.Point;
+import cufflink.core.plane.Segment;
+import cufflink.core.plane.Side;
 import cufflink.core.words.Message;
 
 /** Says in words what to do with the hands at the trimmer. */
@@ -30,13 +33,26 @@ public final class TrimDirections {
   }
 
   /**
-   * Says how to lay the paper and what the cut makes.
+   * Returns what the hands do.
    *
    * @param step the cut
-   * @return two or three sentences
+   * @param hand at which side the fence lies
+   * @return the move; its words are two or three sentences
    */
-  public static Message told(TrimStep step) {
-    return lay(step).followedBy(makes(step));
+  public static Move.Trim move(TrimStep step, Hand hand) {
+    Length blade = hand == Hand.RIGHT ? step.fence() : step.along().minus(step.fence());
+    Segment line = new Segment(new Point(blade, Length.ZERO), new Point(blade, step.cut()));
+    return new Move.Trim(step, top(step, hand), line, lay(step).followedBy(makes(step)));
+  }
+
+  /** Which edge lies on top, with another at the fence: the next one clockwise, or the last. */
+  private static Side top(TrimStep step, Hand hand) {
+    boolean fenceLeft = hand == Hand.RIGHT;
+    boolean near = !step.farEdge();
+    if (step.down()) {
+      return fenceLeft == near ? Side.TOP : Side.BOTTOM;
+    }
+    return fenceLeft == near ? Side.RIGHT : Side.LEFT;
   }
 
   /**

@@ -17,6 +17,7 @@ import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
 import cufflink.core.paper.Paper;
+import cufflink.core.run.Hand;
 import cufflink.core.run.TrimDirections;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Drawing.Caption;
@@ -62,7 +63,7 @@ class TrimDrawingTest {
     CutPlan plan = plan();
     TrimRun run = TrimRun.of(plan, Trimmer.USUAL);
     for (int done = 0; done <= run.steps().size(); done++) {
-      Drawing drawing = TrimDrawing.of(plan, run, done, SURFACE);
+      Drawing drawing = TrimDrawing.of(plan, run, done, Hand.RIGHT, SURFACE);
       List<Caption> captions =
           drawing.marks().stream()
               .filter(Caption.class::isInstance)
@@ -89,7 +90,7 @@ class TrimDrawingTest {
     TrimRun run = TrimRun.of(plan, Trimmer.USUAL);
     for (int done = 0; done < run.steps().size(); done++) {
       TrimStep step = run.steps().get(done);
-      Drawing drawing = TrimDrawing.of(plan, run, done, SURFACE);
+      Drawing drawing = TrimDrawing.of(plan, run, done, Hand.RIGHT, SURFACE);
       Shape fence =
           drawing.marks().stream()
               .filter(mark -> mark instanceof Shape shape && shape.fill() == Fill.FENCE)

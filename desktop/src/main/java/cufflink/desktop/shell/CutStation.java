@@ -14,6 +14,7 @@ import cufflink.core.job.PaperPlan;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Sheet;
 import cufflink.core.pattern.Pattern;
+import cufflink.core.run.Hand;
 import cufflink.core.run.PlanWords;
 import cufflink.core.run.TrimDirections;
 import cufflink.core.scene.Drawing;
@@ -185,7 +186,8 @@ final class CutStation implements StationView {
       return derivation.made().map(made -> PiecesDrawing.of(made.design(), surface));
     }
     TrimRun run = shown.get().run();
-    return Optional.of(TrimDrawing.of(shown.get().plan(), run, done(run), surface));
+    Hand hand = derivation.job().habit().hand();
+    return Optional.of(TrimDrawing.of(shown.get().plan(), run, done(run), hand, surface));
   }
 
   private int done(TrimRun run) {
@@ -262,7 +264,8 @@ final class CutStation implements StationView {
     if (done >= steps.size()) {
       return next().map(each -> Words.say("trim.paper-done", each)).orElseGet(this::allDone);
     }
-    return TrimDirections.told(steps.get(done)).say(bench.format());
+    Hand hand = bench.job().orElseThrow().habit().hand();
+    return TrimDirections.move(steps.get(done), hand).words().say(bench.format());
   }
 
   /** Says of each paper how many cuts are left. */

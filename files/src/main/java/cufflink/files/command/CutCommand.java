@@ -9,6 +9,7 @@ import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Sheet;
+import cufflink.core.run.Hand;
 import cufflink.core.run.PlanWords;
 import cufflink.core.run.TrimDirections;
 import cufflink.core.words.Message;
@@ -43,9 +44,9 @@ final class CutCommand implements Callable<Integer> {
     List<PaperPlan> plans = options.plans(answer);
     PrintWriter out = spec.commandLine().getOut();
     if (json) {
-      out.println(new CutJson(answer.format()).write(plans));
+      out.println(new CutJson(answer.format(), hand(answer)).write(plans));
     } else {
-      plans.forEach(plan -> print(plan, answer.format(), out));
+      plans.forEach(plan -> print(plan, hand(answer), answer.format(), out));
       near(answer).ifPresent(told -> out.println(told.say(answer.format())));
     }
     out.flush();
@@ -63,7 +64,11 @@ final class CutCommand implements Callable<Integer> {
         .map(near -> near.told(sheet));
   }
 
-  private static void print(PaperPlan plan, LengthFormat format, PrintWriter out) {
+  private static Hand hand(Request.Answer answer) {
+    return answer.derivation().job().habit().hand();
+  }
+
+  private static void print(PaperPlan plan, Hand hand, LengthFormat format, PrintWriter out) {
     out.println(Words.say(PlanWords.title(plan.role(), plan.isTrial())));
     plan.plan().problems().forEach(problem -> out.println(problem.say(format)));
     if (plan.plan().sheets().isEmpty()) {
@@ -73,7 +78,7 @@ final class CutCommand implements Callable<Integer> {
     for (TrimRun.Setting setting : plan.run().settings()) {
       out.println(Words.say("trim.fence", format.formatWithUnit(setting.fence())));
       for (TrimStep step : setting.steps()) {
-        out.println("  " + TrimDirections.told(step).say(format));
+        out.println("  " + TrimDirections.move(step, hand).words().say(format));
       }
     }
   }

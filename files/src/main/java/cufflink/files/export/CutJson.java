@@ -11,6 +11,8 @@ import cufflink.core.cut.TrimStep;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.plane.Point;
+import cufflink.core.run.Hand;
+import cufflink.core.run.TrimDirections;
 import java.util.List;
 import java.util.Locale;
 
@@ -21,14 +23,17 @@ public final class CutJson {
 
   private final JsonNumbers numbers;
   private final LengthFormat format;
+  private final Hand hand;
 
   /**
    * Prepares to write.
    *
    * @param format how lengths are written beside the exact numbers
+   * @param hand at which side the fence lies
    */
-  public CutJson(LengthFormat format) {
+  public CutJson(LengthFormat format, Hand hand) {
     this.format = format;
+    this.hand = hand;
     this.numbers = new JsonNumbers(format);
   }
 
@@ -89,6 +94,7 @@ public final class CutJson {
     numbers.length(node, "fence", step.fence());
     write(node.putObject("first"), step.first());
     write(node.putObject("rest"), step.rest());
+    new MovesJson(format).write(node, List.of(TrimDirections.move(step, hand)));
   }
 
   private void write(ObjectNode node, TrimStep.Result result) {

@@ -7,6 +7,7 @@ import cufflink.core.drawing.SheetDrawing;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
+import cufflink.core.run.Hand;
 import cufflink.core.run.PlanWords;
 import cufflink.core.run.TrimDirections;
 import cufflink.core.scene.Drawing;
@@ -25,12 +26,14 @@ final class CutPages {
   private final PdfFonts fonts;
   private final Marks marks;
   private final LengthFormat format;
+  private final Hand hand;
 
-  CutPages(PdfPages pages, PdfFonts fonts, Marks marks, LengthFormat format) {
+  CutPages(PdfPages pages, PdfFonts fonts, Marks marks, Hand hand, LengthFormat format) {
     this.pages = pages;
     this.fonts = fonts;
     this.marks = marks;
     this.format = format;
+    this.hand = hand;
   }
 
   void write(List<PaperPlan> plans) throws IOException {
@@ -63,7 +66,7 @@ final class CutPages {
     for (TrimRun.Setting setting : run.settings()) {
       String number = format.format(setting.fence());
       for (TrimStep step : setting.steps()) {
-        pages.step(number, TrimDirections.told(step).say(format));
+        pages.step(number, TrimDirections.move(step, hand).words().say(format));
         number = "";
       }
     }

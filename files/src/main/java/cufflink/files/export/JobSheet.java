@@ -120,7 +120,8 @@ public final class JobSheet {
     writePiece(made.design().base());
     writeCuts(made.design());
     writeAtHand(made.design());
-    new CutPages(pages, fonts, derivation.job().marks(), format).write(plans);
+    var job = derivation.job();
+    new CutPages(pages, fonts, job.marks(), job.habit().hand(), format).write(plans);
     writeScoring(made);
     writeSecondCuts(made);
     new FoldPages(pages, fonts, surface(FoldPages.STEP, FoldPages.STEP)).write(made);

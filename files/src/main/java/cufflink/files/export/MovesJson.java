@@ -34,7 +34,11 @@ final class MovesJson {
   }
 
   private void act(ObjectNode node, Move move) {
-    if (move instanceof Move.Lay lay) {
+    if (move instanceof Move.Trim trim) {
+      node.put("act", "cut").put("paper", trim.step().paper()).put("top", plain(trim.top()));
+      numbers.length(node, "fence", trim.step().fence());
+      numbers.line(node, trim.line());
+    } else if (move instanceof Move.Lay lay) {
       node.put("act", "lay").put("piece", lay.piece().id());
       node.put("up", plain(lay.lie().up())).put("top", plain(lay.lie().top()));
       node.put("count", lay.count());

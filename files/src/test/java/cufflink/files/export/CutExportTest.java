@@ -10,6 +10,7 @@ import cufflink.core.job.Job;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
+import cufflink.core.run.Hand;
 import cufflink.core.words.Language;
 import cufflink.files.Jobs;
 import java.io.StringReader;
@@ -112,7 +113,8 @@ class CutExportTest {
   @Test
   void json_saysSheetsBoundAndCuts() throws Exception {
     Derivation derivation = six();
-    JsonNode plans = new ObjectMapper().readTree(new CutJson(FORMAT).write(Jobs.plans(derivation)));
+    JsonNode plans =
+        new ObjectMapper().readTree(new CutJson(FORMAT, Hand.RIGHT).write(Jobs.plans(derivation)));
     assertEquals("cardstock", plans.get(0).path("paper").asText());
     // 258 × 150 lies once on A4: two side by side would be 300 wide.
     assertEquals(6, plans.get(0).path("newSheets").asInt());
