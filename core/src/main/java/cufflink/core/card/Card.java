@@ -25,6 +25,7 @@ import java.util.stream.Collectors;
  */
 public final class Card {
   private final Design design;
+  private final Design folds;
   private final FlatPattern flat;
   private final FoldModel base;
 
@@ -34,9 +35,14 @@ public final class Card {
   private volatile List<FoldModel> foldings;
 
   private Card(Design design, FlatPattern flat) {
+    this(design, design, flat, FoldModel.of(design, flat));
+  }
+
+  private Card(Design design, Design folds, FlatPattern flat, FoldModel base) {
     this.design = design;
+    this.folds = folds;
     this.flat = flat;
-    this.base = FoldModel.of(design, flat);
+    this.base = base;
   }
 
   /**
@@ -62,12 +68,35 @@ public final class Card {
   }
 
   /**
+   * Adds what is made once the card has been folded: bands and the like, which depend on how thick
+   * it is and do not change how it folds.
+   *
+   * @param all the design with them
+   * @return the card, which folds as it did
+   */
+  public Card completed(Design all) {
+    Card completed = new Card(all, folds, flat, base);
+    completed.whole = whole;
+    completed.foldings = foldings;
+    return completed;
+  }
+
+  /**
    * Returns what the card is made from.
    *
    * @return the design
    */
   public Design design() {
     return design;
+  }
+
+  /**
+   * Returns what is folded, without what is made to the thickness of the closed card.
+   *
+   * @return the design as it was put together
+   */
+  public Design folds() {
+    return folds;
   }
 
   /**
@@ -95,7 +124,7 @@ public final class Card {
    */
   public FoldModel whole() {
     if (whole == null) {
-      whole = FoldModel.assembled(design, flat);
+      whole = FoldModel.assembled(folds, flat);
     }
     return whole;
   }
@@ -113,11 +142,11 @@ public final class Card {
               .map(member -> member.flat().piece().id())
               .collect(Collectors.toSet());
       List<FoldModel> models = new ArrayList<>(List.of(whole()));
-      design.pieces().stream()
+      folds.pieces().stream()
           .filter(piece -> !glued.contains(piece.id()) && isFolded(piece))
           .map(piece -> FlatPattern.of(piece, flat.tolerances()))
           .filter(other -> !other.facets().isEmpty())
-          .map(other -> FoldModel.of(design, other))
+          .map(other -> FoldModel.of(folds, other))
           .forEach(models::add);
       models.removeIf(model -> model.stages().isEmpty());
       foldings = models.isEmpty() ? List.of(whole()) : List.copyOf(models);

@@ -72,6 +72,10 @@ public enum FindingKind {
   STAGE_UNKNOWN,
   /** The closed card is larger than it says, or something sticks out of it. */
   STICKS_OUT,
+  /** Closed, the card is so thick that it does not go into its envelope. */
+  TOO_THICK_FOR_ENVELOPE,
+  /** Closed, the card is thicker than a letter may be. */
+  THICK_FOR_POST,
   /** The card has more facets than are folded in thought. */
   TOO_MANY_FACETS,
   /** A value is beyond its limit. */

@@ -11,6 +11,7 @@ import cufflink.core.design.Pocket;
 import cufflink.core.flat.Arrangement;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
+import cufflink.core.layers.ClosedState;
 import cufflink.core.layers.Overlay;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Tolerance;
@@ -233,6 +234,26 @@ public record Thickness(List<Region> regions, double grams) {
   }
 
   /** All that is made for the card is carried by the post with it, shown folded or not. */
+  /**
+   * Measures the whole closed card, with all that is on it and in it.
+   *
+   * @return its width and height; of a card that lies askew those of the smallest rectangle
+   */
+  public List<Length> size() {
+    return ClosedState.size(regions.stream().map(Region::corners).toList());
+  }
+
+  /**
+   * Adds what is made once the card has been folded, such as a band.
+   *
+   * @param all the card with it
+   * @param papers what it is made from
+   * @return the same with the weight of all
+   */
+  public Thickness weighing(Design all, Papers papers) {
+    return new Thickness(regions, grams(all, papers));
+  }
+
   private static double grams(Design design, Papers papers) {
     double grams = 0;
     for (Piece piece : design.pieces()) {

@@ -9,6 +9,7 @@ import cufflink.core.fold.Catches;
 import cufflink.core.fold.Sight;
 import cufflink.core.fold.Thickness;
 import cufflink.core.layers.LayerOrder;
+import cufflink.core.measure.Length;
 import cufflink.core.paper.Materials;
 import java.util.ArrayList;
 import java.util.List;
@@ -56,7 +57,7 @@ public record FoldReport(
    * @return all that came of it; of no use if it was ended
    */
   public static FoldReport of(Card card, Materials materials, BooleanSupplier stops) {
-    return of(card.design(), card.whole().unprepared(), materials, stops);
+    return of(card.folds(), card.whole().unprepared(), materials, stops);
   }
 
   /**
@@ -118,6 +119,19 @@ public record FoldReport(
     Optional<Thickness> thickness =
         flat ? Optional.of(Thickness.of(model, done, design, materials)) : Optional.empty();
     return new FoldReport(model, findings, thickness, states, catches);
+  }
+
+  /**
+   * Returns how thick the closed card is where it is thickest.
+   *
+   * @return the thickness, of a box the shortest of its sides; nought if that is not known
+   */
+  public Length closedThickness() {
+    return thickness
+        .flatMap(Thickness::thickest)
+        .map(Thickness.Region::thick)
+        .or(() -> model.closed().map(closed -> closed.box().get(2)))
+        .orElse(Length.ZERO);
   }
 
   /**

@@ -7,9 +7,12 @@ import cufflink.core.finding.Finding.Place;
 import cufflink.core.finding.Finding.Severity;
 import cufflink.core.finding.FindingKind;
 import cufflink.core.fold.Thickness;
+import cufflink.core.inspect.ClosedInspection;
 import cufflink.core.inspect.FoldReport;
 import cufflink.core.inspect.Inspection;
 import cufflink.core.layers.ClosedState;
+import cufflink.core.measure.Length;
+import cufflink.core.pattern.Bench;
 import cufflink.core.pattern.Evaluation;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.pattern.PatternEvaluator;
@@ -75,9 +78,27 @@ public record Derivation(
    * @return all that follows
    */
   public static Derivation of(Pattern pattern, Job job) {
+    return of(pattern, job, Length.ZERO);
+  }
+
+  /**
+   * Derives everything from a job whose closed card is taken to be so thick: what waits for it is
+   * there as well.
+   *
+   * @param pattern the job's construction
+   * @param job the job
+   * @param thick how thick the closed card is; nought as long as that is not known
+   * @return all that follows
+   */
+  public static Derivation of(Pattern pattern, Job job, Length thick) {
     Evaluation evaluation = PatternEvaluator.evaluate(pattern, job.onBench());
-    List<Finding> findings = new ArrayList<>(evaluation.findings());
     Optional<Made> made = evaluation.design().flatMap(design -> made(design, job));
+    if (pattern.waits() && thick.isPositive() && made.isPresent()) {
+      Card card = made.get().card();
+      evaluation = PatternEvaluator.evaluate(pattern, job.onBench().and(Bench.folded(thick)));
+      made = evaluation.design().map(all -> made(card.completed(all), job));
+    }
+    List<Finding> findings = new ArrayList<>(evaluation.findings());
     if (made.isEmpty()) {
       evaluation.design().map(Derivation::noPaper).ifPresent(findings::add);
     }
@@ -112,9 +133,62 @@ public record Derivation(
    * @return the same with all findings
    */
   public Derivation folded(FoldReport report) {
-    List<Finding> all = new ArrayList<>(findings);
+    Derivation whole = completed(report);
+    List<Finding> all = new ArrayList<>(whole.findings);
     all.addAll(report.findings());
-    return new Derivation(job, pattern, made, all, settled, report.thickness());
+    whole.made.ifPresent(
+        made -> all.addAll(ClosedInspection.inspect(made.card(), report, job.goal())));
+    if (pattern.waits() && !report.closedThickness().isPositive()) {
+      all.add(waiting());
+    }
+    Optional<Thickness> thick =
+        report
+            .thickness()
+            .flatMap(each -> whole.made.map(made -> each.weighing(made.design(), job.papers())));
+    return new Derivation(job, pattern, whole.made, all, whole.settled, thick);
+  }
+
+  /**
+   * Folds the card in thought if something depends on how thick it is closed, and adds that.
+   *
+   * @param stops asked now and then; true ends it
+   * @return the same with bands and the like; itself if it has none
+   */
+  public Derivation completed(BooleanSupplier stops) {
+    return pattern.waits() && made.isPresent()
+        ? completed(FoldReport.of(made.get().card(), job.materials(), stops))
+        : this;
+  }
+
+  /**
+   * Adds what depends on how thick the closed card is.
+   *
+   * @param report what came of folding it
+   * @return the same with bands and the like; itself if it has none, or has them already
+   */
+  public Derivation completed(FoldReport report) {
+    Length thick = report.closedThickness();
+    return pattern.waits() && made.isPresent() && !thick.equals(thick())
+        ? of(pattern, job, thick)
+        : this;
+  }
+
+  /**
+   * Returns how thick the closed card was taken to be.
+   *
+   * @return its thickness where it is thickest; nought while it has not been folded
+   */
+  public Length thick() {
+    return settled.length(Bench.CLOSED).orElse(Length.ZERO);
+  }
+
+  private Finding waiting() {
+    return new Finding(
+        FindingKind.STAGE_UNKNOWN,
+        Severity.WARNING,
+        Place.on(made.map(each -> each.design().base().id()).orElse("")),
+        Message.of("fold.waits"),
+        Optional.empty());
   }
 
   /**
@@ -138,15 +212,16 @@ public record Derivation(
 
   /** Derives what follows from a design, unless nothing is left of its first piece. */
   private static Optional<Made> made(Design design, Job job) {
-    return Card.of(design)
-        .map(
-            card ->
-                new Made(
-                    card,
-                    card.closed(),
-                    design.pieces().stream()
-                        .filter(piece -> !piece.scores().isEmpty())
-                        .map(piece -> ScoreRun.of(piece, job.habit()))
-                        .toList()));
+    return Card.of(design).map(card -> made(card, job));
+  }
+
+  private static Made made(Card card, Job job) {
+    return new Made(
+        card,
+        card.closed(),
+        card.design().pieces().stream()
+            .filter(piece -> !piece.scores().isEmpty())
+            .map(piece -> ScoreRun.of(piece, job.habit()))
+            .toList());
   }
 }

@@ -8,7 +8,9 @@ import cufflink.core.measure.Length;
 import cufflink.core.measure.Tolerance;
 import cufflink.core.space.Vec;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 import org.locationtech.jts.algorithm.MinimumAreaRectangle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -22,9 +24,11 @@ import org.locationtech.jts.geom.GeometryFactory;
  * @param width its extent from left to right, millimetres rounded to the nearest length; of a card
  *     that lies askew one side of the smallest rectangle round it
  * @param height its extent from top to bottom, or the other side
+ * @param depth how high it stands from the table; nought if it lies flat
  * @param regions how many plies lie where; empty unless the card is flat
  */
-public record ClosedState(boolean isFlat, Length width, Length height, List<Region> regions) {
+public record ClosedState(
+    boolean isFlat, Length width, Length height, Length depth, List<Region> regions) {
 
   /**
    * A region of the closed card over which the plies are the same in number.
@@ -65,11 +69,17 @@ public record ClosedState(boolean isFlat, Length width, Length height, List<Regi
   public static ClosedState of(Pose pose, Tolerance tolerance) {
     Envelope extent = new Envelope();
     boolean isFlat = true;
+    double low = 0;
+    double high = 0;
     List<List<Spot>> shapes = new ArrayList<>();
     for (Facet facet : pose.assembly().facets()) {
       List<Vec> corners = pose.corners(facet.index());
       corners.forEach(corner -> extent.expandToInclude(corner.x(), corner.y()));
       isFlat &= corners.stream().allMatch(corner -> Math.abs(corner.z()) <= tolerance.length());
+      for (Vec corner : corners) {
+        low = Math.min(low, corner.z());
+        high = Math.max(high, corner.z());
+      }
       shapes.add(corners.stream().map(corner -> new Spot(corner.x(), corner.y())).toList());
     }
     double[] sides = isFlat ? sides(shapes, extent) : sides(extent);
@@ -77,7 +87,30 @@ public record ClosedState(boolean isFlat, Length width, Length height, List<Regi
         isFlat,
         Length.fromMillimetres(sides[0]),
         Length.fromMillimetres(sides[1]),
+        isFlat ? Length.ZERO : Length.fromMillimetres(high - low),
         isFlat ? regions(shapes, tolerance) : List.of());
+  }
+
+  /**
+   * Returns the sides of a box round it.
+   *
+   * @return the longest first; the last is nought if it lies flat
+   */
+  public List<Length> box() {
+    return Stream.of(width, height, depth).sorted(Comparator.reverseOrder()).toList();
+  }
+
+  /**
+   * Measures shapes that lie on a table.
+   *
+   * @param shapes the corners of each, in millimetres
+   * @return width and height; of what lies askew the sides of the smallest rectangle round it
+   */
+  public static List<Length> size(List<List<Spot>> shapes) {
+    Envelope extent = new Envelope();
+    shapes.forEach(shape -> shape.forEach(at -> extent.expandToInclude(at.x(), at.y())));
+    double[] sides = sides(shapes, extent);
+    return List.of(Length.fromMillimetres(sides[0]), Length.fromMillimetres(sides[1]));
   }
 
   private static double[] sides(Envelope extent) {

@@ -8,11 +8,12 @@ import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * What every formula may know of the maker's bench besides the pattern's own values: the calipers
- * of the papers, the height of the foam pads under raised layers and the distance between the marks
- * of the ruler.
+ * of the papers, the height of the foam pads under raised layers, the distance between the marks of
+ * the ruler and, once the card has been folded, how thick it is.
  */
 public final class Bench {
   private static final String CARD = "card_caliper";
@@ -20,13 +21,17 @@ public final class Bench {
   private static final String FOAM = "foam";
   private static final String MARK = "mark";
 
+  /** The name of the thickness of the closed card. */
+  public static final String CLOSED = "closed_thickness";
+
   /** The height of common foam pads; common practice, no source. */
   private static final Length PAD = Length.ofMillimetres(2);
 
   /** The names that no pattern may use for a value of its own. */
-  public static final Set<String> NAMES = Set.of(CARD, PATTERNED, FOAM, MARK);
+  public static final Set<String> NAMES = Set.of(CARD, PATTERNED, FOAM, MARK, CLOSED);
 
-  private static final Values USUAL = of(Marks.MILLIMETRES, Papers.USUAL, false);
+  private static final Values USUAL =
+      of(Marks.MILLIMETRES, Papers.USUAL, false).and(CLOSED, Length.ZERO);
 
   private Bench() {}
 
@@ -56,8 +61,28 @@ public final class Bench {
     return Values.NONE.and(MARK, marks.step());
   }
 
+  /**
+   * Returns what formulas know of a card that has been folded; before that it is nought thick.
+   *
+   * @param thickness how thick the closed card is where it is thickest
+   * @return a length by its name
+   */
+  public static Values folded(Length thickness) {
+    return Values.NONE.and(CLOSED, thickness);
+  }
+
+  /** Says whether something in a pattern's file depends on the thickness of the closed card. */
+  static boolean waitsForFolding(Entry entry) {
+    if (entry instanceof Entry.Group group) {
+      return group.parts().values().stream().anyMatch(Bench::waitsForFolding);
+    }
+    return entry instanceof Entry.Items items
+        ? items.parts().stream().anyMatch(Bench::waitsForFolding)
+        : ((Entry.Text) entry).text().contains(CLOSED);
+  }
+
   static Map<String, Kind> kinds() {
-    return Map.of(CARD, Kind.LENGTH, PATTERNED, Kind.LENGTH, FOAM, Kind.LENGTH, MARK, Kind.LENGTH);
+    return NAMES.stream().collect(Collectors.toMap(name -> name, name -> Kind.LENGTH));
   }
 
   /** Returns a length of the bench that some values name, or the usual one. */

@@ -21,6 +21,7 @@ import java.util.Optional;
  * @param lets the values derived from these, in the order of evaluation
  * @param rules what must hold
  * @param parts what its geometry is made of
+ * @param waits whether some of it, such as a band, depends on how thick the closed card is
  */
 public record Pattern(
     String id,
@@ -33,7 +34,8 @@ public record Pattern(
     List<Parameter> parameters,
     Map<String, Formula> lets,
     List<Rule> rules,
-    Parts parts) {
+    Parts parts,
+    boolean waits) {
 
   /**
    * What a construction asks of its maker.
@@ -86,6 +88,18 @@ public record Pattern(
    */
   public Parameter parameter(Parameter.Role role) {
     return parameters.stream().filter(each -> each.role() == role).findFirst().orElseThrow();
+  }
+
+  /**
+   * Returns the formula of a side of the closed card.
+   *
+   * @param role which side
+   * @return the formula as it stands in the file, which may be the value of the role alone
+   */
+  public String closedSide(Parameter.Role role) {
+    List<Formula> closed = parts.finished();
+    int side = role == Parameter.Role.FINISHED_WIDTH ? 0 : 1;
+    return closed.isEmpty() ? parameter(role).id() : closed.get(side).toString();
   }
 
   /**

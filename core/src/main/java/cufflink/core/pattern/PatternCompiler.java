@@ -4,6 +4,8 @@ import cufflink.core.expression.Kind;
 import cufflink.core.expression.Names;
 import cufflink.core.expression.Place;
 import cufflink.core.finding.Finding;
+import cufflink.core.measure.Length;
+import cufflink.core.value.Values;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -87,7 +89,8 @@ public final class PatternCompiler {
         values.parameters(),
         values.lets(),
         rules,
-        parts);
+        parts,
+        Bench.waitsForFolding(root));
   }
 
   private static Rule rule(Section section, ValuesCompiler values) {
@@ -118,9 +121,17 @@ public final class PatternCompiler {
     return section.items(key).stream().map(section::plain).toList();
   }
 
+  /** The values as delivered, once the card has been folded. */
+  private static Values folded(Pattern pattern) {
+    Values values = pattern.normalValues();
+    return pattern.waits() ? values.and(Bench.folded(Length.ofMillimetres(2))) : values;
+  }
+
   /** Evaluates the pattern as it is delivered: what fails there is a mistake in the file. */
   private void tryNormalValues(Pattern pattern, Place file) {
-    Optional<Mistake> reason = PatternEvaluator.reason(pattern, pattern.normalValues(), file);
+    Optional<Mistake> reason =
+        PatternEvaluator.reason(pattern, pattern.normalValues(), file)
+            .or(() -> PatternEvaluator.reason(pattern, folded(pattern), file));
     if (reason.isPresent()) {
       mistakes.add(reason.get());
       return;

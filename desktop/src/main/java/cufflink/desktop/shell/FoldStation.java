@@ -80,7 +80,8 @@ final class FoldStation implements StationView {
 
   @Override
   public List<SlipSection> slip(Derivation derivation) {
-    return new SlipWriter(derivation, bench.format()).folds();
+    Derivation whole = report(derivation).map(derivation::folded).orElse(derivation);
+    return new SlipWriter(whole, bench.format()).folds();
   }
 
   @Override
@@ -150,7 +151,7 @@ final class FoldStation implements StationView {
   /** Returns what is folded; the card itself at any moment, once it has been folded in thought. */
   private List<FoldModel> models(Derivation.Made made) {
     FoldModel whole = made.card().whole();
-    Optional<FoldModel> folded = bench.folding().of(made.design()).map(FoldReport::model);
+    Optional<FoldModel> folded = bench.folding().of(made.card()).map(FoldReport::model);
     return made.card().foldings().stream()
         .map(each -> each.equals(whole) ? folded.orElse(whole) : each)
         .toList();
@@ -202,7 +203,7 @@ final class FoldStation implements StationView {
   }
 
   private Optional<FoldReport> report(Derivation derivation) {
-    return derivation.made().flatMap(made -> bench.folding().of(made.design()));
+    return derivation.made().flatMap(made -> bench.folding().of(made.card()));
   }
 
   @Override

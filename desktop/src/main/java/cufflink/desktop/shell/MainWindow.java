@@ -205,7 +205,7 @@ public final class MainWindow extends StackPane {
     Derivation whole =
         derivation
             .made()
-            .flatMap(made -> bench.folding().of(made.design()))
+            .flatMap(made -> bench.folding().of(made.card()))
             .map(derivation::folded)
             .orElse(derivation);
     List<Finding> findings = bench.folding().curing().findings(whole);

@@ -11,6 +11,7 @@ import cufflink.core.design.Stage;
 import cufflink.core.drawing.Influence;
 import cufflink.core.finding.FindingKind;
 import cufflink.core.fit.Goal;
+import cufflink.core.fold.Thickness;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.layers.ClosedState;
@@ -32,6 +33,9 @@ import java.util.Set;
 
 /** Writes the slips of the stations from what follows from the job. */
 public final class SlipWriter {
+  private static final Set<FindingKind> ENVELOPE =
+      Set.of(FindingKind.ENVELOPE_TOO_SMALL, FindingKind.RAISED_IN_ENVELOPE);
+
   private final Derivation derivation;
   private final LengthFormat format;
 
@@ -233,26 +237,33 @@ public final class SlipWriter {
         .flatMap(Derivation.Made::closed)
         .filter(ClosedState::isFlat)
         .ifPresent(
-            closed ->
-                sections.add(
-                    new SlipSection(
-                        Words.say("slip.closed"),
-                        "",
-                        List.of(
-                            SlipRow.read(
-                                new Subject.Closed(),
-                                List.of(closed.width(), closed.height()),
-                                format.briefSize(closed.width(), closed.height()),
-                                closed(closed),
-                                Lights.NONE)))));
+            closed -> {
+              List<Length> size =
+                  derivation
+                      .thickness()
+                      .map(Thickness::size)
+                      .orElse(List.of(closed.width(), closed.height()));
+              sections.add(
+                  new SlipSection(
+                      Words.say("slip.closed"),
+                      "",
+                      List.of(
+                          SlipRow.read(
+                              new Subject.Closed(),
+                              size,
+                              format.briefSize(size.get(0), size.get(1)),
+                              closed(),
+                              Lights.NONE))));
+            });
     return sections;
   }
 
-  /** A card is ready for an envelope only if it is for one and goes into it. */
-  private String closed(ClosedState closed) {
+  /** A card is ready for an envelope only if it is for one and, folded whole, goes into it. */
+  private String closed() {
     boolean fits =
-        derivation.findings().stream()
-            .noneMatch(each -> each.kind() == FindingKind.ENVELOPE_TOO_SMALL || each.isError());
+        derivation.thickness().isPresent()
+            && derivation.findings().stream()
+                .noneMatch(each -> ENVELOPE.contains(each.kind()) || each.isError());
     return fits && derivation.job().goal() instanceof Goal.ForEnvelope wanted
         ? Words.say("slip.closed-envelope", wanted.envelope().label())
         : Words.say("slip.closed-size");

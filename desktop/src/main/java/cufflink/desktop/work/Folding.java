@@ -1,7 +1,6 @@
 package cufflink.desktop.work;
 
 import cufflink.core.card.Card;
-import cufflink.core.design.Design;
 import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Derivation;
 import cufflink.core.paper.Materials;
@@ -40,13 +39,13 @@ public final class Folding {
     @Override
     public boolean equals(Object other) {
       return other instanceof Asked asked
-          && card.design().equals(asked.card().design())
+          && card.folds().equals(asked.card().folds())
           && materials.equals(asked.materials());
     }
 
     @Override
     public int hashCode() {
-      return 31 * card.design().hashCode() + materials.hashCode();
+      return 31 * card.folds().hashCode() + materials.hashCode();
     }
   }
 
@@ -62,14 +61,14 @@ public final class Folding {
   /**
    * Returns what came of folding a card.
    *
-   * @param design the card
+   * @param card the card
    * @return what is known of just this card
    */
-  public Optional<FoldReport> of(Design design) {
+  public Optional<FoldReport> of(Card card) {
     return folder
         .answered()
         .get()
-        .filter(each -> each.question().card().design().equals(design))
+        .filter(each -> each.question().card().folds().equals(card.folds()))
         .map(Latest.Answered::answer);
   }
 
@@ -82,6 +81,20 @@ public final class Folding {
     derivation
         .made()
         .ifPresent(made -> folder.ask(new Asked(made.card(), derivation.job().materials())));
+  }
+
+  /** Adds to what is on the table what was waiting for it to be folded, such as a band. */
+  void complete(Workbench bench) {
+    Derivation now = bench.derivation().get().orElse(null);
+    Optional<FoldReport> report =
+        Optional.ofNullable(now)
+            .flatMap(Derivation::made)
+            .map(Derivation.Made::card)
+            .flatMap(this::of);
+    report
+        .map(now::completed)
+        .filter(whole -> whole != now)
+        .ifPresent(whole -> bench.show(whole, bench.notice().get()));
   }
 
   private static FoldReport fold(Asked asked, Asking asking) {

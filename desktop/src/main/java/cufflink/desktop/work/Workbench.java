@@ -4,6 +4,7 @@ import cufflink.core.cut.Drawer;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.job.Mended;
+import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.Marks;
@@ -70,6 +71,7 @@ public final class Workbench {
     this.editions = new Editions(this, library);
     notice.set(drawer.problem());
     station.addListener((property, before, now) -> notice.set(""));
+    folding.folder().answered().addListener((property, before, now) -> folding.complete(this));
   }
 
   /**
@@ -148,7 +150,6 @@ public final class Workbench {
     return drawer;
   }
 
-  /** Shows the job again, since something beside it has changed. */
   void refresh(String remark) {
     job().ifPresent(job -> show(derived(job), ""));
     notice.set(remark);
@@ -336,14 +337,15 @@ public final class Workbench {
     }
   }
 
-  private void show(Derivation derived, String remark) {
+  void show(Derivation derived, String remark) {
     habit.remember(derived.job().marks());
     derivation.set(Optional.of(derived));
     notice.set(remark);
   }
 
   Derivation derived(Job job) {
-    return Derivation.of(library.pattern(job).orElseThrow(), job);
+    Length thick = derivation.get().map(Derivation::thick).orElse(Length.ZERO);
+    return Derivation.of(library.pattern(job).orElseThrow(), job, thick);
   }
 
   /**
@@ -359,7 +361,6 @@ public final class Workbench {
     show(derived, remark);
   }
 
-  /** Takes back what was changed last under a subject, as if it had never been. */
   void drop(String subject) {
     history.dropped(subject).ifPresent(this::showOther);
   }

@@ -165,9 +165,8 @@ class PlanningTest {
   @Test
   void folding_answersForTheCardAtRest(FxRobot robot) {
     robot.interact(() -> bench.folding().ask(derivation()));
-    waitFor(() -> bench.folding().of(derivation().made().orElseThrow().design()).isPresent());
-    FoldReport folded =
-        bench.folding().of(derivation().made().orElseThrow().design()).orElseThrow();
+    waitFor(() -> bench.folding().of(derivation().made().orElseThrow().card()).isPresent());
+    FoldReport folded = bench.folding().of(derivation().made().orElseThrow().card()).orElseThrow();
     assertTrue(folded.findings().isEmpty());
     assertTrue(folded.thickness().isPresent());
     assertEquals(
@@ -175,9 +174,9 @@ class PlanningTest {
         bench.folding().folder().answered().get().orElseThrow().question().card().design());
     robot.interact(() -> bench.sizing().type("left", "80"));
     assertTrue(
-        bench.folding().of(derivation().made().orElseThrow().design()).isEmpty(),
+        bench.folding().of(derivation().made().orElseThrow().card()).isEmpty(),
         "that was another card");
     robot.interact(() -> bench.folding().ask(derivation()));
-    waitFor(() -> bench.folding().of(derivation().made().orElseThrow().design()).isPresent());
+    waitFor(() -> bench.folding().of(derivation().made().orElseThrow().card()).isPresent());
   }
 }

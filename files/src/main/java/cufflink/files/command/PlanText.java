@@ -5,10 +5,12 @@ import cufflink.core.design.Design;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Stage;
 import cufflink.core.flat.CutAway;
+import cufflink.core.fold.Thickness;
 import cufflink.core.job.AtHand;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.LayerRow;
 import cufflink.core.layers.ClosedState;
+import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.run.Gluing;
 import cufflink.core.run.Move;
@@ -40,14 +42,7 @@ final class PlanText {
 
   private void print(Derivation.Made made) {
     Design design = made.design();
-    made.closed()
-        .filter(ClosedState::isFlat)
-        .ifPresent(
-            closed ->
-                say(
-                    "command.closed",
-                    format.size(closed.width(), closed.height()),
-                    closed.mostPlies()));
+    made.closed().ifPresent(this::closed);
     for (Piece piece : design.pieces()) {
       String size = format.size(piece.width(), piece.height());
       int count = piece.count() * copies;
@@ -70,6 +65,24 @@ final class PlanText {
     stages(StageOrder.of(design));
     glue(design);
     list("sheet.worth", design.notes());
+  }
+
+  /** Says how large the whole card is closed, as it was folded. */
+  private void closed(ClosedState closed) {
+    if (closed.isFlat()) {
+      List<Length> size =
+          derivation
+              .thickness()
+              .map(Thickness::size)
+              .orElse(List.of(closed.width(), closed.height()));
+      say("command.closed", format.size(size.get(0), size.get(1)), closed.mostPlies());
+    } else {
+      List<Length> box = closed.box();
+      say(
+          "command.closed-box",
+          format.size(box.get(0), box.get(1)),
+          format.formatWithUnit(box.get(2)));
+    }
   }
 
   private void say(String key, Object... details) {

@@ -127,7 +127,8 @@ final class Request {
             .withGoal(wanted)
             .withProportionsKept(!free)
             .withOrder(order);
-    return new Answer(Derivation.of(pattern, job.withItem(item(ruler))), reason, format);
+    Derivation derivation = Derivation.of(pattern, job.withItem(item(ruler)));
+    return new Answer(derivation.completed(() -> false), reason, format);
   }
 
   private Order order() {

@@ -206,6 +206,9 @@ public final class PlanJson {
   private void thickness(ObjectNode root, Thickness all) {
     ObjectNode closed =
         root.has("closed") ? (ObjectNode) root.get("closed") : root.putObject("closed");
+    var size = all.size();
+    numbers.length(closed, "width", size.get(0));
+    numbers.length(closed, "height", size.get(1));
     all.thickest().ifPresent(region -> numbers.length(closed, "thickness", region.thick()));
     closed.put("grams", Math.round(all.grams() * TENTHS) / TENTHS);
   }
@@ -214,6 +217,9 @@ public final class PlanJson {
     ObjectNode node = NODES.objectNode();
     numbers.length(node, "width", closed.width());
     numbers.length(node, "height", closed.height());
+    if (!closed.isFlat()) {
+      numbers.length(node, "depth", closed.depth());
+    }
     node.put("flat", closed.isFlat());
     node.put("plies", closed.mostPlies());
     return node;

@@ -23,8 +23,10 @@ public final class Extras {
   /** All of them, as files and commands name them. */
   public static final List<String> ALL = List.of(BAND, ENVELOPE, TIE);
 
-  /** Two covers and what lies between them; the maker sets it once the card is filled. */
-  private static final String THICKNESS = "4 * card_caliper + 4 * paper_caliper + 2 * foam";
+  /** What goes round the closed card is made once that has been folded. */
+  private static final String THICKNESS = "closed_thickness";
+
+  private static final String FOLDED = THICKNESS + " > 0 mm";
 
   private Extras() {}
 
@@ -33,8 +35,8 @@ public final class Extras {
     if (!(root instanceof Entry.Group file)) {
       return root;
     }
-    String width = pattern.parameter(Role.FINISHED_WIDTH).id();
-    String height = pattern.parameter(Role.FINISHED_HEIGHT).id();
+    String width = pattern.closedSide(Role.FINISHED_WIDTH);
+    String height = pattern.closedSide(Role.FINISHED_HEIGHT);
     Map<String, Entry> parts = new LinkedHashMap<>(file.parts());
     Map<String, Entry> includes = new LinkedHashMap<>();
     if (parts.get("includes") instanceof Entry.Group before) {
@@ -44,7 +46,7 @@ public final class Extras {
       if (extras.contains(extra)) {
         Map<String, String> given =
             extra.equals(ENVELOPE)
-                ? Map.of("card_width", width, "card_height", height)
+                ? Map.of("card_width", width, "card_height", height, "thick", THICKNESS)
                 : Map.of("around", height, "thick", THICKNESS);
         includes.put("extra-" + extra, include(file.place(), extra, given));
       }
@@ -58,6 +60,12 @@ public final class Extras {
     given.forEach((name, formula) -> with.put(name, new Entry.Text(place, formula)));
     return new Entry.Group(
         place,
-        Map.of("part", new Entry.Text(place, accessory), "with", new Entry.Group(place, with)));
+        Map.of(
+            "part",
+            new Entry.Text(place, accessory),
+            "when",
+            new Entry.Text(place, FOLDED),
+            "with",
+            new Entry.Group(place, with)));
   }
 }

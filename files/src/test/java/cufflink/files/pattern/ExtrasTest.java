@@ -44,15 +44,23 @@ class ExtrasTest {
   @ParameterizedTest
   @MethodSource("constructions")
   void everyConstruction_takesEveryExtra(String id) {
-    Derivation derivation = Jobs.derive(job(id, Set.copyOf(Extras.ALL), false));
+    Derivation first = Jobs.derive(job(id, Set.copyOf(Extras.ALL), false));
+    assertTrue(
+        first.made().orElseThrow().design().piece("extra-belly-band").isEmpty(),
+        "how thick the card is cannot be known before it is folded");
+    Derivation derivation = first.folded(() -> false);
     Design design = derivation.made().orElseThrow().design();
     Piece band = design.piece("extra-belly-band").orElseThrow();
-    Length height = length(derivation, Role.FINISHED_HEIGHT);
+    Length height = design.finishedHeight();
     Length stack = derivation.settled().length("extra_belly_band_stack").orElseThrow();
     Length overlap = Length.ofMillimetres(14);
-    assertEquals(height.times(2).plus(stack.times(2)).plus(overlap), band.width());
+    Length round = height.times(2).plus(stack.times(2)).plus(overlap);
+    assertEquals(round.toMillimetres(), band.width().toMillimetres(), 0.001);
     Piece envelope = design.piece("extra-envelope").orElseThrow();
-    Length width = length(derivation, Role.FINISHED_WIDTH);
+    Length width = design.finishedWidth();
+    Length thick = derivation.thick();
+    assertTrue(thick.isPositive() && stack.compareTo(thick) >= 0, id + " " + thick);
+    assertTrue(stack.minus(thick).compareTo(Length.ofMillimetres(1)) < 0, "to the next mark");
     assertTrue(envelope.width().compareTo(width.plus(Length.ofMillimetres(16))) > 0);
     assertTrue(envelope.height().compareTo(height.times(2)) > 0);
     assertEquals(PaperKind.RIBBON, design.piece("extra-ribbon-tie").orElseThrow().paper());
@@ -62,7 +70,8 @@ class ExtrasTest {
   @MethodSource("constructions")
   void addedExtras_changeNothingElse(String id) {
     Design plain = Jobs.derive(job(id, Set.of(), false)).made().orElseThrow().design();
-    Design banded = Jobs.derive(job(id, Set.of(Extras.BAND), false)).made().orElseThrow().design();
+    Derivation folded = Jobs.derive(job(id, Set.of(Extras.BAND), false)).folded(() -> false);
+    Design banded = folded.made().orElseThrow().design();
     List<Piece> rest = new ArrayList<>(banded.pieces());
     rest.removeIf(piece -> piece.id().startsWith("extra-"));
     assertEquals(plain.pieces(), rest);
@@ -71,17 +80,21 @@ class ExtrasTest {
 
   @Test
   void aRaisedCard_needsALongerBandAndIsDoubtedInAnEnvelope() {
-    Job flat = job("two-way-flap", Set.of(Extras.BAND), false);
-    Length before = Jobs.derive(flat).settled().length("extra_belly_band_stack").orElseThrow();
+    Derivation flat = Jobs.derive(job("off-centre-gate", Set.of(Extras.BAND), false));
+    Length before = stack(flat);
     Derivation raised = Jobs.derive(job("off-centre-gate", Set.of(Extras.BAND), true));
-    Length after = raised.settled().length("extra_belly_band_stack").orElseThrow();
-    assertEquals(Length.ofMillimetres(4), after.minus(before));
+    // Where both flaps lie over the inside layer, pads of 2 mm lie under all three layers.
+    assertEquals(Length.ofMillimetres(6), stack(raised).minus(before));
     Goal wanted =
         new Goal.ForEnvelope(StandardSizes.envelope("c5").orElseThrow(), Length.ofMillimetres(4));
     Job posted = job("off-centre-gate", Set.of(), true).withGoal(wanted);
     assertTrue(kinds(Jobs.derive(posted).findings()).contains("raised-in-envelope"));
     Job laid = posted.withOrder(Order.ONE);
     assertTrue(!kinds(Jobs.derive(laid).findings()).contains("raised-in-envelope"));
+  }
+
+  private static Length stack(Derivation derivation) {
+    return derivation.folded(() -> false).settled().length("extra_belly_band_stack").orElseThrow();
   }
 
   @ParameterizedTest

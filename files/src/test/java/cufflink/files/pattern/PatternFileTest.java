@@ -69,7 +69,7 @@ class PatternFileTest {
     assertProblem(
         GOOD.replace("[width, 2 * height]", "[widht, 2 * height]"),
         "trial.yaml, line 11, pieces.base.size.1: the formula “widht” uses “widht”, which is not the"
-            + " name of a value; the names here are: card_caliper, foam, half, height, mark, paper_caliper, width.");
+            + " name of a value; the names here are: card_caliper, closed_thickness, foam, half, height, mark, paper_caliper, width.");
   }
 
   @Test

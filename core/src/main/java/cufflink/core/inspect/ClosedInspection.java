@@ -1,0 +1,121 @@
+package cufflink.core.inspect;
+
+import cufflink.core.card.Card;
+import cufflink.core.design.Design;
+import cufflink.core.finding.Finding;
+import cufflink.core.finding.Finding.Place;
+import cufflink.core.finding.Finding.Severity;
+import cufflink.core.finding.FindingKind;
+import cufflink.core.fit.Goal;
+import cufflink.core.layers.ClosedState;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.Written;
+import cufflink.core.paper.Envelope;
+import cufflink.core.words.Message;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Holds the whole closed card, as it was folded, against the size it says and its envelope. */
+public final class ClosedInspection {
+  /** What a maker would not notice. */
+  private static final Length NOTICEABLE = Length.fromMillimetres(0.4);
+
+  /** Thicker letters cost more or go as parcels; 5 mm in several countries, from memory. */
+  private static final Length LETTER = Length.ofMillimetres(5);
+
+  /** What stands deeper is no letter; our decision. */
+  private static final Length DEEPEST = Length.ofMillimetres(15);
+
+  private final Design design;
+  private final List<Finding> findings = new ArrayList<>();
+
+  private ClosedInspection(Design design) {
+    this.design = design;
+  }
+
+  /**
+   * Inspects a card that has been folded in thought.
+   *
+   * @param card the card with all that is made for it
+   * @param report what came of folding it
+   * @param goal the sheet or envelope it is for
+   * @return what would go wrong
+   */
+  public static List<Finding> inspect(Card card, FoldReport report, Goal goal) {
+    ClosedInspection inspection = new ClosedInspection(card.design());
+    boolean reported =
+        report.findings().stream().anyMatch(each -> each.kind() == FindingKind.STICKS_OUT);
+    // What cannot be folded with the card is missing from its size as well.
+    if (!reported && card.leftOut().isEmpty()) {
+      report.thickness().ifPresent(thick -> inspection.compare(thick.size()));
+    }
+    if (goal instanceof Goal.ForEnvelope wanted) {
+      report.model().closed().ifPresent(closed -> inspection.post(closed, report, wanted));
+    }
+    return inspection.findings;
+  }
+
+  /** The pattern's own formula of the closed size and the folded card must come to the same. */
+  private void compare(List<Length> size) {
+    Length width = design.finishedWidth();
+    Length height = design.finishedHeight();
+    if (!near(size.get(0), width) || !near(size.get(1), height)) {
+      boolean turned = near(size.get(0), height) && near(size.get(1), width);
+      if (!turned) {
+        add(
+            FindingKind.OTHER_SIZE,
+            Severity.WARNING,
+            Message.of(
+                "inspect.closed-size",
+                Written.rough(size.get(0)),
+                Written.rough(size.get(1)),
+                width,
+                height));
+      }
+    }
+  }
+
+  private static boolean near(Length one, Length other) {
+    return one.minus(other).abs().compareTo(NOTICEABLE) <= 0;
+  }
+
+  private void post(ClosedState closed, FoldReport report, Goal.ForEnvelope wanted) {
+    Envelope envelope = wanted.envelope();
+    Length thick = report.closedThickness();
+    if (!closed.isFlat() && thick.compareTo(DEEPEST) > 0) {
+      add(
+          FindingKind.TOO_THICK_FOR_ENVELOPE,
+          Severity.ERROR,
+          Message.of("inspect.box", Written.rough(thick), envelope.label()));
+      return;
+    }
+    Length width = design.finishedWidth();
+    Length height = design.finishedHeight();
+    boolean goesIn = envelope.takes(width, height, wanted.clearance());
+    // Two sheets joined along their edges reach round half of what lies between them each.
+    if (goesIn && !envelope.takes(width, height, thick)) {
+      add(
+          FindingKind.TOO_THICK_FOR_ENVELOPE,
+          Severity.ERROR,
+          Message.of(
+              "inspect.thick-envelope",
+              Written.rough(thick),
+              Written.rough(width.plus(thick)),
+              Written.rough(height.plus(thick)),
+              envelope.label(),
+              envelope.width(),
+              envelope.height()));
+    } else if (thick.minus(LETTER).compareTo(NOTICEABLE) > 0) {
+      add(
+          FindingKind.THICK_FOR_POST,
+          Severity.WARNING,
+          Message.of("inspect.thick-post", Written.rough(thick), Written.rough(LETTER)));
+    }
+  }
+
+  private void add(FindingKind kind, Severity severity, Message sentence) {
+    Place place = Place.on(design.base().id());
+    findings.add(new Finding(kind, severity, place, sentence, Optional.empty()));
+  }
+}
