@@ -25,6 +25,7 @@ import java.util.Set;
  * @param zones what must stay free of glue
  * @param pockets what can hold something
  * @param notes what is worth knowing about the card, such as how far it leans
+ * @param relations what its parts have to do with each other, beside being glued
  */
 public record Design(
     String patternId,
@@ -37,7 +38,44 @@ public record Design(
     List<Joint> joints,
     List<Zone> zones,
     List<Pocket> pockets,
-    List<Message> notes) {
+    List<Message> notes,
+    List<Relation> relations) {
+
+  /** What a part has to do with another one; each is checked. */
+  public sealed interface Relation {
+    /**
+     * Something hangs over its host on purpose, such as a pull.
+     *
+     * @param part the id of a layer or joint
+     */
+    record Overhangs(String part) implements Relation {}
+
+    /**
+     * A piece goes into a pocket.
+     *
+     * @param piece the piece
+     * @param pocket the id of the pocket
+     */
+    record Into(String piece, String pocket) implements Relation {}
+
+    /**
+     * The slits of a piece slot into those of another one, each into one of them.
+     *
+     * @param piece the piece
+     * @param other the other one
+     */
+    record Mates(String piece, String other) implements Relation {}
+
+    /**
+     * The closed card goes into a piece, such as a bag or an envelope.
+     *
+     * @param piece the piece
+     * @param width the room in it from left to right
+     * @param height the room in it from top to bottom
+     * @param depth how deep it is; nought if its two sides lie on each other
+     */
+    record Serves(String piece, Length width, Length height, Length depth) implements Relation {}
+  }
 
   /** Copies the lists. */
   public Design {
@@ -48,6 +86,7 @@ public record Design(
     zones = List.copyOf(zones);
     pockets = List.copyOf(pockets);
     notes = List.copyOf(notes);
+    relations = List.copyOf(relations);
     if (pieces.isEmpty()) {
       throw new IllegalArgumentException("the design " + patternId + " has no piece");
     }
@@ -83,7 +122,29 @@ public record Design(
         List.of(),
         List.of(),
         List.of(),
+        List.of(),
         List.of());
+  }
+
+  /**
+   * Says whether something may hang over its host.
+   *
+   * @param part the id of a layer or joint
+   * @return true if its pattern says so
+   */
+  public boolean overhangs(String part) {
+    return relations.contains(new Relation.Overhangs(part));
+  }
+
+  /**
+   * Returns the relations of one kind.
+   *
+   * @param <T> the kind
+   * @param kind the kind
+   * @return the relations in the order of the pattern
+   */
+  public <T extends Relation> List<T> relations(Class<T> kind) {
+    return relations.stream().filter(kind::isInstance).map(kind::cast).toList();
   }
 
   /**

@@ -48,6 +48,8 @@ public enum FindingKind {
   LAYERS_UNKNOWN,
   /** Pieces do not come out of what is cut off another. */
   NOT_IN_CUT_AWAY,
+  /** Slits that must slot into each other do not. */
+  NOT_MATED,
   /** Two pieces that must be mirror images are not. */
   NOT_MIRRORED,
   /** A number makes no sense, and there is no design. */
@@ -62,6 +64,8 @@ public enum FindingKind {
   PRINT_DIRECTION,
   /** Raised layers may not go into the envelope. */
   RAISED_IN_ENVELOPE,
+  /** The closed card does not go into the bag or envelope made for it. */
+  ROOM_TOO_SMALL,
   /** A rule of the pattern does not hold. */
   RULE,
   /** A stage could go more than one way. */

@@ -87,7 +87,7 @@ final class Scaler {
           newHeight.equals(height) || !height.isPositive()
               ? before
               : onMark(before.scaled(newHeight, height));
-      case NO -> before;
+      case NO, GIVEN -> before;
     };
   }
 

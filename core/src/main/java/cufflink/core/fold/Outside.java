@@ -3,11 +3,13 @@ package cufflink.core.fold;
 import cufflink.core.assembly.Assembly;
 import cufflink.core.assembly.Pose;
 import cufflink.core.card.FoldModel;
+import cufflink.core.design.Layer;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
 import cufflink.core.layers.Areas;
 import cufflink.core.space.Vec;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
@@ -95,16 +97,51 @@ public record Outside(int member, double amount, double moment, double degrees) 
             .noneMatch(slide -> assembly.memberOf(slide.facet()) == member);
   }
 
-  private static double amount(FoldModel model, double moment, int member) {
-    Pose pose = model.pose(moment);
+  /**
+   * Looks how far a layer reaches past the closed card.
+   *
+   * @param model the folded card
+   * @param layer a layer on any piece that is folded with it
+   * @return millimetres; nought if it does not, or nobody would notice
+   */
+  public static double amount(FoldModel model, Layer layer) {
+    if (!model.layering().lies(model.closing())) {
+      return 0;
+    }
+    Pose pose = model.pose(model.closing());
     Assembly assembly = model.assembly();
+    List<Spot> corners = layer.outline().stream().map(Spot::from).toList();
+    Geometry middle = Facet.polygon(corners).getCentroid();
+    Optional<Facet> carrier =
+        assembly.facets().stream()
+            .filter(facet -> assembly.pieceOf(facet.index()).id().equals(layer.on()))
+            .min(Comparator.comparingDouble(facet -> facet.polygon().distance(middle)));
+    if (carrier.isEmpty()) {
+      return 0;
+    }
+    Geometry outline = outline(pose);
+    double most = 0;
+    for (Spot corner : corners) {
+      Vec at = pose.place(carrier.get().index(), corner);
+      most = Math.max(most, outline.distance(GEOMETRY.createPoint(new Coordinate(at.x(), at.y()))));
+    }
+    return most > NOTICEABLE ? most : 0;
+  }
+
+  private static Geometry outline(Pose pose) {
     List<Polygon> base = new ArrayList<>();
-    for (Facet facet : assembly.members().get(0).flat().facets()) {
+    for (Facet facet : pose.assembly().members().get(0).flat().facets()) {
       base.add(
           Facet.polygon(
               pose.corners(facet.index()).stream().map(at -> new Spot(at.x(), at.y())).toList()));
     }
-    Geometry outline = Areas.union(base);
+    return Areas.union(base);
+  }
+
+  private static double amount(FoldModel model, double moment, int member) {
+    Pose pose = model.pose(moment);
+    Assembly assembly = model.assembly();
+    Geometry outline = outline(pose);
     double most = 0;
     for (Facet facet : assembly.facets()) {
       if (assembly.memberOf(facet.index()) == member) {

@@ -50,6 +50,9 @@ public final class ClosedInspection {
     if (!reported && card.leftOut().isEmpty()) {
       report.thickness().ifPresent(thick -> inspection.compare(thick.size()));
     }
+    inspection.findings.addAll(
+        RelationInspection.thick(
+            card.design(), report.closedThickness(), card.flat().tolerances().folded()));
     if (goal instanceof Goal.ForEnvelope wanted) {
       report.model().closed().ifPresent(closed -> inspection.post(closed, report, wanted));
     }

@@ -2,7 +2,10 @@ package cufflink.core.inspect;
 
 import cufflink.core.assembly.Assembly;
 import cufflink.core.card.FoldModel;
+import cufflink.core.design.Design;
 import cufflink.core.design.Fold;
+import cufflink.core.design.Joint;
+import cufflink.core.design.Layer;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Stage;
 import cufflink.core.finding.Finding;
@@ -262,9 +265,26 @@ final class FoldFindings {
     return findings;
   }
 
-  static List<Finding> outside(FoldModel model) {
+  /** Layers that reach past the closed card. */
+  static List<Finding> outside(FoldModel model, Design design) {
     List<Finding> findings = new ArrayList<>();
+    for (Layer layer : design.layers()) {
+      double amount = design.overhangs(layer.id()) ? 0 : Outside.amount(model, layer);
+      if (amount > 0) {
+        findings.add(
+            new Finding(
+                FindingKind.STICKS_OUT,
+                Severity.ERROR,
+                Place.on(layer.on(), layer.id()),
+                Message.of("fold.outside-layer", layer.label(), rough(amount)),
+                Optional.empty()));
+      }
+    }
     for (Outside each : Outside.of(model)) {
+      Optional<String> joint = model.assembly().members().get(each.member()).joint().map(Joint::id);
+      if (joint.filter(design::overhangs).isPresent()) {
+        continue;
+      }
       Piece piece = model.assembly().members().get(each.member()).flat().piece();
       Written amount = rough(each.amount());
       boolean closed = each.moment() <= model.closing();

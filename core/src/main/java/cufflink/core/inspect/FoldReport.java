@@ -104,7 +104,7 @@ public record FoldReport(
     findings.addAll(FoldFindings.mirrored(model));
     List<Catches.Catch> catches = Catches.of(model, stops);
     findings.addAll(FoldFindings.catches(model, catches));
-    findings.addAll(FoldFindings.outside(model));
+    findings.addAll(FoldFindings.outside(model, design));
     List<State> states = new ArrayList<>();
     for (int stage = 0; stage <= model.stages().size() && !stops.getAsBoolean(); stage++) {
       if (model.holds(stage)) {

@@ -54,11 +54,15 @@ final class GlueInspection {
 
   private void check(Joint joint, Piece piece) {
     Length over = joint.area().over(piece.width(), piece.height());
-    if (over.isPositive()) {
-      add(
-          FindingKind.HANGS_OVER,
-          Place.on(piece.id(), joint.id()),
-          Message.of("inspect.hangs-over", joint.label(), over, piece.label()));
+    if (over.isPositive() && !design.overhangs(joint.id())) {
+      // It is an error only if it leaves the closed card, which is found by folding, or sticks.
+      findings.add(
+          new Finding(
+              FindingKind.HANGS_OVER,
+              Severity.WARNING,
+              Place.on(piece.id(), joint.id()),
+              Message.of("inspect.hangs-over", joint.label(), over, piece.label()),
+              Optional.empty()));
     }
     for (Area glue : joint.glue()) {
       checkPaper(joint, glue, piece);

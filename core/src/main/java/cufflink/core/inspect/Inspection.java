@@ -56,6 +56,7 @@ public final class Inspection {
     design.pieces().forEach(inspection::checkMirror);
     design.pieces().forEach(inspection::checkCutAway);
     inspection.findings.addAll(GlueInspection.inspect(design));
+    inspection.findings.addAll(RelationInspection.inspect(design, tolerance));
     inspection.findings.addAll(OpeningInspection.inspect(design, tolerance));
     closed.ifPresentOrElse(inspection::checkClosed, inspection::noteTear);
     item.ifPresent(inspection::checkItem);

@@ -39,7 +39,8 @@ final class LayerInspection {
   static List<Finding> inspect(Design design, Tolerance tolerance) {
     LayerInspection inspection = new LayerInspection(tolerance);
     for (Layer layer : design.layers()) {
-      design.piece(layer.on()).ifPresent(piece -> inspection.check(layer, piece));
+      boolean overhangs = design.overhangs(layer.id());
+      design.piece(layer.on()).ifPresent(piece -> inspection.check(layer, piece, overhangs));
     }
     inspection.checkBorders(design.layers());
     return inspection.findings;
@@ -75,7 +76,7 @@ final class LayerInspection {
     return shared > least && above.getArea() - shared > least;
   }
 
-  private void check(Layer layer, Piece piece) {
+  private void check(Layer layer, Piece piece, boolean overhangs) {
     Polygon shape = polygon(layer.outline());
     for (Score score : piece.scores()) {
       if (crosses(shape, score.line())) {
@@ -87,11 +88,15 @@ final class LayerInspection {
       }
     }
     Length over = over(layer, piece);
-    if (over.isPositive()) {
-      add(
-          FindingKind.LAYER_OVER_EDGE,
-          Place.on(piece.id(), layer.id()),
-          Message.of("inspect.layer-edge", layer.label(), over, piece.label()));
+    if (over.isPositive() && !overhangs) {
+      // It is an error only if it leaves the closed card, which is found by folding.
+      findings.add(
+          new Finding(
+              FindingKind.LAYER_OVER_EDGE,
+              Severity.WARNING,
+              Place.on(piece.id(), layer.id()),
+              Message.of("inspect.layer-edge", layer.label(), over, piece.label()),
+              Optional.empty()));
     }
   }
 

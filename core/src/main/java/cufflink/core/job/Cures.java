@@ -101,7 +101,8 @@ public final class Cures {
     Trial trial = new Trial(finding, judge, onlyFolded ? MOST_FOLDED : Integer.MAX_VALUE);
     List<Remedy> remedies = new ArrayList<>();
     for (Parameter parameter : derivation.pattern().parameters()) {
-      if (!derivation.job().pinned().contains(parameter.id())) {
+      boolean given = parameter.scales() == Parameter.Scaling.GIVEN;
+      if (!given && !derivation.job().pinned().contains(parameter.id())) {
         trial.lead(parameter).forEach(remedies::add);
       }
     }

@@ -71,6 +71,11 @@ final class DesignBuilder {
                   .filter(piece -> piece.name().name().equals(template.piece()))
                   .forEach(piece -> stages.add(stage(template, piece, pieces))));
     }
+    List<Design.Relation> relations = new ArrayList<>();
+    parts
+        .bonds()
+        .forEach(
+            bond -> forEach(bond.presence(), turn -> relations.add(bond.in(scope, turn.id()))));
     Point finished =
         parts.finished().isEmpty()
             ? new Point(
@@ -91,7 +96,8 @@ final class DesignBuilder {
         parts.notes().stream()
             .filter(note -> scope.holds(note.when()))
             .map(note -> note.phrase().say(scope))
-            .toList());
+            .toList(),
+        relations);
   }
 
   private Length length(Parameter parameter) {

@@ -55,8 +55,10 @@ public record Parameter(
     ACROSS,
     /** With the finished height. */
     ALONG,
-    /** Never: borders, tabs, clearances, held items, counts. */
-    NO
+    /** Never: borders, tabs, clearances, counts. */
+    NO,
+    /** Never, and no cure changes it: it is given from outside, such as something held. */
+    GIVEN
   }
 
   /**

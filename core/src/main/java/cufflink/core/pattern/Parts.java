@@ -28,6 +28,7 @@ import java.util.OptionalLong;
  * @param finished the width and height of the closed card, empty if these are the values of the
  *     roles
  * @param notes what is worth knowing about the card
+ * @param bonds what its parts have to do with each other
  */
 record Parts(
     List<PieceTemplate> pieces,
@@ -36,7 +37,8 @@ record Parts(
     List<Formula> rest,
     Assembly assembly,
     List<Formula> finished,
-    List<Note> notes) {
+    List<Note> notes,
+    List<RelationCompiler.Bond> bonds) {
 
   /**
    * Something worth knowing about the card.

@@ -79,7 +79,8 @@ final class PartsCompiler {
         rest,
         assembly,
         file.entry("finished").map(entry -> file.lengths(entry, 2)).orElse(List.of()),
-        notes);
+        notes,
+        new RelationCompiler(files).compile());
   }
 
   /** Reads the parts of one kind in all files; each is given the id it has in the pattern. */

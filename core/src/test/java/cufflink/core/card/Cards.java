@@ -84,6 +84,7 @@ public final class Cards {
         joints,
         List.of(),
         List.of(),
+        List.of(),
         List.of());
   }
 

@@ -269,6 +269,7 @@ class FoldReportTest {
         List.of(),
         List.of(),
         List.of(pocket),
+        List.of(),
         List.of());
   }
 
@@ -366,6 +367,7 @@ class FoldReportTest {
         Length.ofMillimetres(120),
         Length.ofMillimetres(120),
         List.of(joint),
+        List.of(),
         List.of(),
         List.of(),
         List.of());

@@ -78,6 +78,7 @@ class GlueInspectionTest {
             List.of(joint),
             List.of(zones),
             List.of(),
+            List.of(),
             List.of());
     return GlueInspection.inspect(design);
   }
@@ -104,7 +105,9 @@ class GlueInspectionTest {
   void pocketThatHangsOver_saysByHowMuch() {
     List<Finding> findings = glued(area(65, 5, 40, 30), area(70, 30, 25, 5), Side.TOP);
     assertEquals(
-        "The pocket hangs 5 over the edge of the card.", findings.get(0).sentence().say(FORMAT));
+        "The pocket hangs 5 over the edge of the card: make it smaller or move it; once it is"
+            + " glued, trim off what hangs over.",
+        findings.get(0).sentence().say(FORMAT));
     assertEquals(List.of("hangs-over"), kinds(findings));
   }
 

@@ -55,7 +55,8 @@ class InspectionTest {
   void inspect_layerOverTheEdge_saysByHowMuch() {
     List<Finding> findings = findings(Strips.with(card(), layer(52, 3, 53, 54)), new Goal.Free());
     assertEquals(
-        "The front layer hangs 5 over the edge of the base.",
+        "The front layer hangs 5 over the edge of the base: make it smaller or move it; once it is"
+            + " glued, trim off what hangs over.",
         findings.get(0).sentence().say(FORMAT));
   }
 

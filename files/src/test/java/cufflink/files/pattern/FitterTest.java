@@ -246,7 +246,7 @@ class FitterTest {
                   switch (parameter.scales()) {
                     case ACROSS -> onMark(before.get(), width, width(pattern, start), marks);
                     case ALONG -> onMark(before.get(), height, height(pattern, start), marks);
-                    case NO -> before.get();
+                    case NO, GIVEN -> before.get();
                   };
             };
         scaled = scaled.and(parameter.id(), after);

@@ -1,0 +1,85 @@
+package cufflink.core.pattern;
+
+import cufflink.core.design.Design.Relation;
+import cufflink.core.expression.Formula;
+import cufflink.core.measure.Length;
+import cufflink.core.pattern.Parts.Presence;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.BiFunction;
+
+/** Compiles what the parts of a pattern have to do with each other, beside being glued. */
+final class RelationCompiler {
+  private final List<Section> files;
+  private final List<Bond> bonds = new ArrayList<>();
+
+  /**
+   * A relation, still in formulas.
+   *
+   * @param presence how often it is there
+   * @param relation makes it from the id of its part and its lengths
+   * @param lengths none, or the sides of a room
+   */
+  record Bond(
+      Presence presence,
+      BiFunction<String, List<Length>, Relation> relation,
+      List<Formula> lengths) {
+    Relation in(Scope scope, String id) {
+      return relation.apply(id, lengths.stream().map(scope::length).toList());
+    }
+  }
+
+  RelationCompiler(List<Section> files) {
+    this.files = files;
+  }
+
+  List<Bond> compile() {
+    PartsCompiler.named(files, "pieces", this::piece);
+    PartsCompiler.named(files, "layers", this::overhang);
+    PartsCompiler.named(files, "joins", this::overhang);
+    return bonds;
+  }
+
+  private String piece(String id, Section plain) {
+    Section section = Repeats.counting(plain);
+    Home home = section.home();
+    section
+        .entry("into")
+        .map(section::plain)
+        .ifPresent(pocket -> add(id, section, (part, none) -> new Relation.Into(part, pocket)));
+    section
+        .entry("mates")
+        .map(entry -> home.piece(section.plain(entry)))
+        .ifPresent(other -> add(id, section, (part, none) -> new Relation.Mates(part, other)));
+    section
+        .entry("serves")
+        .ifPresent(
+            entry -> {
+              int sides = section.items(entry).size() == 2 ? 2 : 3;
+              bonds.add(
+                  new Bond(
+                      Repeats.presence(id, section),
+                      (part, room) ->
+                          new Relation.Serves(
+                              part,
+                              room.get(0),
+                              room.get(1),
+                              sides == 2 ? Length.ZERO : room.get(2)),
+                      section.lengths(entry, sides)));
+            });
+    return id;
+  }
+
+  private String overhang(String id, Section plain) {
+    Section section = Repeats.counting(plain);
+    if (section.text("overhangs", "false").equals("true")) {
+      add(id, section, (part, none) -> new Relation.Overhangs(part));
+    }
+    return id;
+  }
+
+  private void add(
+      String id, Section section, BiFunction<String, List<Length>, Relation> relation) {
+    bonds.add(new Bond(Repeats.presence(id, section), relation, List.of()));
+  }
+}
