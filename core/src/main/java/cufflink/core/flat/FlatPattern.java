@@ -38,21 +38,36 @@ public record FlatPattern(
    * @return the divided piece
    */
   public static FlatPattern of(Piece piece, Tolerances tolerances) {
+    return of(piece, piece.scores().stream().filter(Score::folds).toList(), tolerances);
+  }
+
+  /**
+   * Divides a piece by its decorative scores as well.
+   *
+   * @param piece the piece
+   * @param tolerances how near is equal: exact for whether lines touch
+   * @return the divided piece; over the decorative ones nothing folds
+   */
+  public static FlatPattern ruled(Piece piece, Tolerances tolerances) {
+    return of(piece, piece.scores(), tolerances);
+  }
+
+  private static FlatPattern of(Piece piece, List<Score> scores, Tolerances tolerances) {
     Tolerance tolerance = tolerances.exact();
-    List<Facet> facets = facets(piece, tolerance);
+    List<Facet> facets = facets(piece, scores, tolerance);
     List<Crease> creases = new ArrayList<>();
     for (int first = 0; first < facets.size(); first++) {
       for (int second = first + 1; second < facets.size(); second++) {
-        addCreases(piece, facets.get(first), facets.get(second), tolerance, creases);
+        addCreases(scores, facets.get(first), facets.get(second), tolerance, creases);
       }
     }
     return new FlatPattern(piece, facets, creases, tolerances);
   }
 
-  private static List<Facet> facets(Piece piece, Tolerance tolerance) {
+  private static List<Facet> facets(Piece piece, List<Score> scores, Tolerance tolerance) {
     List<List<Spot>> lines = new ArrayList<>();
     lines.add(Arrangement.ring(spots(piece.outline())));
-    piece.scores().stream().filter(Score::folds).forEach(score -> lines.add(line(score.line())));
+    scores.forEach(score -> lines.add(line(score.line())));
     piece.slits().forEach(slit -> lines.add(line(slit.line())));
     List<Polygon> openings =
         piece.openings().stream().map(opening -> polygon(opening.outline())).toList();
@@ -83,14 +98,13 @@ public record FlatPattern(
 
   /** Two facets are joined where an edge of one lies along a score and is an edge of the other. */
   private static void addCreases(
-      Piece piece, Facet first, Facet second, Tolerance tolerance, List<Crease> creases) {
+      List<Score> scores, Facet first, Facet second, Tolerance tolerance, List<Crease> creases) {
     int count = first.corners().size();
     for (int i = 0; i < count; i++) {
       Spot from = first.corners().get(i);
       Spot to = first.corners().get((i + 1) % count);
       if (hasEdge(second, from, to, tolerance)) {
-        piece.scores().stream()
-            .filter(Score::folds)
+        scores.stream()
             .filter(score -> runsAlong(score.line(), from, to, tolerance))
             .findFirst()
             .ifPresent(

@@ -28,7 +28,7 @@ public final class Exports {
           text(
               "fold",
               ".fold",
-              subject -> FoldWriter.write(subject.made().card().base(), subject.title())),
+              subject -> FoldWriter.write(subject.made().card().whole(), subject.title())),
           text(
               "steps",
               ".svg",

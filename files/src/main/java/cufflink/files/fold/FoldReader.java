@@ -7,15 +7,17 @@ import cufflink.core.measure.Parsed;
 import cufflink.core.words.Message;
 import cufflink.files.pattern.PatternFile;
 import cufflink.files.text.Printable;
+import java.awt.geom.Path2D;
+import java.awt.geom.Rectangle2D;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 
 /**
  * Makes a pattern file from the crease pattern of a FOLD 1.1 or 1.2 file: its outline, its
@@ -31,6 +33,7 @@ public final class FoldReader {
   /** More lines than any piece of paper a maker would fold. */
   private static final int MOST_EDGES = 4_000;
 
+  private static final int MOST_SHEETS = 100;
   private static final double USUAL_SIDE = 150;
   private static final double LONGEST = 10_000;
   private static final int DECIMALS = 9;
@@ -39,10 +42,44 @@ public final class FoldReader {
   private final String name;
   private final List<double[]> places = new ArrayList<>();
   private final List<Integer> same = new ArrayList<>();
-  private double left = Double.MAX_VALUE;
-  private double top = Double.MAX_VALUE;
-  private double width;
-  private double height;
+  private final List<Sheet> sheets = new ArrayList<>();
+
+  /** One piece of paper: its border and what is drawn on it, in the units of the file. */
+  private static final class Sheet {
+    private final List<Integer> ring;
+    private final Path2D shape = new Path2D.Double();
+    private final StringBuilder scores = new StringBuilder();
+    private final StringBuilder slits = new StringBuilder();
+
+    Sheet(List<Integer> ring, List<double[]> places) {
+      this.ring = ring;
+      for (int i = 0; i < ring.size(); i++) {
+        double[] at = places.get(ring.get(i));
+        if (i == 0) {
+          shape.moveTo(at[0], at[1]);
+        } else {
+          shape.lineTo(at[0], at[1]);
+        }
+      }
+      shape.closePath();
+    }
+
+    double left() {
+      return shape.getBounds2D().getMinX();
+    }
+
+    double top() {
+      return shape.getBounds2D().getMinY();
+    }
+
+    double width() {
+      return shape.getBounds2D().getWidth();
+    }
+
+    double height() {
+      return shape.getBounds2D().getHeight();
+    }
+  }
 
   private FoldReader(String name, JsonNode frame) {
     this.name = name;
@@ -99,11 +136,9 @@ public final class FoldReader {
     if (ends.size() > MOST_EDGES) {
       throw new BadFoldException("fold.too-many", ends.size(), MOST_EDGES);
     }
-    StringBuilder scores = new StringBuilder();
-    StringBuilder slits = new StringBuilder();
-    Map<Integer, List<Integer>> border = new HashMap<>();
+    Map<Integer, List<Integer>> border = new TreeMap<>();
+    List<int[]> lines = new ArrayList<>();
     Set<Set<Integer>> drawn = new HashSet<>();
-    int folds = 0;
     for (int i = 0; i < ends.size(); i++) {
       int from = vertex(ends.get(i).path(0), i);
       int to = vertex(ends.get(i).path(1), i);
@@ -115,19 +150,48 @@ public final class FoldReader {
           border.computeIfAbsent(from, each -> new ArrayList<>()).add(to);
           border.computeIfAbsent(to, each -> new ArrayList<>()).add(from);
         }
-        case "M" -> line(scores, "m" + ++folds, from, to, ", fold: mountain");
-        case "V" -> line(scores, "v" + ++folds, from, to, ", fold: valley");
-        case "C" -> line(slits, "c" + i, from, to, "");
-        case "F", "U", "J" -> {
-          // Flat and undecided lines are not folded.
+        case "M", "V", "C", "F" -> lines.add(new int[] {i, from, to});
+        case "U", "J" -> {
+          // Undecided lines are not folded.
         }
         default -> throw new BadFoldException("fold.kind", kinds.get(i).asText(""), i);
       }
     }
-    if (folds == 0) {
+    addSheets(border);
+    int folds = 0;
+    for (int[] line : lines) {
+      String kind = kinds.get(line[0]).asText().toUpperCase(Locale.ROOT);
+      folds += draw(line, kind, folds) ? 1 : 0;
+    }
+    if (folds == 0 && sheets.size() == 1) {
       throw new BadFoldException("fold.no-folds");
     }
-    return text(outline(border), scores.toString(), slits.toString());
+    return text();
+  }
+
+  /** Draws a line on the sheet that it lies on; says whether it folds. */
+  private boolean draw(int[] line, String kind, int folds) {
+    double[] from = places.get(line[1]);
+    double[] to = places.get(line[2]);
+    Sheet sheet = sheetAt((from[0] + to[0]) / 2, (from[1] + to[1]) / 2);
+    switch (kind) {
+      case "M" -> line(sheet, sheet.scores, "m" + (folds + 1), line, ", fold: mountain");
+      case "V" -> line(sheet, sheet.scores, "v" + (folds + 1), line, ", fold: valley");
+      case "F" -> line(sheet, sheet.scores, "f" + line[0], line, ", fold: decorative");
+      default -> line(sheet, sheet.slits, "c" + line[0], line, "");
+    }
+    return kind.equals("M") || kind.equals("V");
+  }
+
+  private Sheet sheetAt(double x, double y) {
+    double near = SAME * Math.max(1, Math.max(sheets.get(0).width(), sheets.get(0).height()));
+    for (Sheet sheet : sheets) {
+      if (sheet.shape.intersects(x - near, y - near, 2 * near, 2 * near)) {
+        return sheet;
+      }
+    }
+    // A border that crosses itself holds nothing; what is wrong with it is said of the piece.
+    return sheets.get(0);
   }
 
   private void readPlaces() throws BadFoldException {
@@ -135,8 +199,7 @@ public final class FoldReader {
     if (!coordinates.isArray() || coordinates.size() < 3) {
       throw new BadFoldException("fold.vertices");
     }
-    double right = -Double.MAX_VALUE;
-    double bottom = -Double.MAX_VALUE;
+    Rectangle2D all = new Rectangle2D.Double(0, 0, -1, -1);
     for (JsonNode each : coordinates) {
       double x = each.path(0).asDouble(Double.NaN);
       double y = -each.path(1).asDouble(Double.NaN);
@@ -146,14 +209,12 @@ public final class FoldReader {
       }
       same.add(first(x, y));
       places.add(new double[] {x, y});
-      left = Math.min(left, x);
-      top = Math.min(top, y);
-      right = Math.max(right, x);
-      bottom = Math.max(bottom, y);
+      if (all.getWidth() < 0) {
+        all.setRect(x, y, 0, 0);
+      }
+      all.add(x, y);
     }
-    width = right - left;
-    height = bottom - top;
-    if (!(width > 0) || !(height > 0)) {
+    if (!(all.getWidth() > 0) || !(all.getHeight() > 0)) {
       throw new BadFoldException("fold.flat-size");
     }
   }
@@ -176,18 +237,19 @@ public final class FoldReader {
     return places.size();
   }
 
-  private void line(StringBuilder into, String id, int from, int to, String more) {
+  private void line(Sheet sheet, StringBuilder into, String id, int[] line, String more) {
     into.append(
         String.format(
             "      %s: {label: Line %s, from: %s, to: %s%s}%n",
-            id, id, place(from), place(to), more));
+            id, id, place(sheet, line[1]), place(sheet, line[2]), more));
   }
 
-  private String place(int vertex) {
+  /** All sheets grow with the first one. */
+  private String place(Sheet sheet, int vertex) {
     return "["
-        + share(places.get(vertex)[0] - left, width, "width")
+        + share(places.get(vertex)[0] - sheet.left(), sheets.get(0).width(), "width")
         + ", "
-        + share(places.get(vertex)[1] - top, height, "height")
+        + share(places.get(vertex)[1] - sheet.top(), sheets.get(0).height(), "height")
         + "]";
   }
 
@@ -199,30 +261,48 @@ public final class FoldReader {
     return share.signum() == 0 ? "0 mm" : side + " * " + share.toPlainString();
   }
 
-  /** Walks the border from one corner to the next until it is back. */
-  private List<Integer> outline(Map<Integer, List<Integer>> border) throws BadFoldException {
-    boolean isRing = border.values().stream().allMatch(next -> next.size() == 2);
-    if (border.isEmpty() || !isRing) {
+  /** Walks each border from one corner to the next until it is back. */
+  private void addSheets(Map<Integer, List<Integer>> border) throws BadFoldException {
+    boolean areRings = border.values().stream().allMatch(next -> next.size() == 2);
+    if (border.isEmpty() || !areRings) {
       throw new BadFoldException("fold.border");
     }
-    int start = border.keySet().iterator().next();
-    List<Integer> ring = new ArrayList<>(List.of(start));
-    int before = start;
-    int now = border.get(start).get(0);
-    while (now != start) {
-      ring.add(now);
-      List<Integer> next = border.get(now);
-      int onward = next.get(0) == before ? next.get(1) : next.get(0);
-      before = now;
-      now = onward;
+    Set<Integer> walked = new HashSet<>();
+    for (int start : border.keySet()) {
+      if (walked.contains(start)) {
+        continue;
+      }
+      List<Integer> ring = new ArrayList<>(List.of(start));
+      int before = start;
+      int now = border.get(start).get(0);
+      while (now != start) {
+        ring.add(now);
+        List<Integer> next = border.get(now);
+        int onward = next.get(0) == before ? next.get(1) : next.get(0);
+        before = now;
+        now = onward;
+      }
+      walked.addAll(ring);
+      addSheet(ring);
     }
-    if (ring.size() != border.size() || ring.size() < 3) {
+  }
+
+  /** Sheets lie beside each other; one inside another is none. */
+  private void addSheet(List<Integer> ring) throws BadFoldException {
+    Sheet sheet = new Sheet(ring, places);
+    boolean overlaps =
+        sheets.stream().anyMatch(each -> each.shape.intersects(sheet.shape.getBounds2D()));
+    if (ring.size() < 3 || overlaps || sheets.size() >= MOST_SHEETS) {
       throw new BadFoldException("fold.border");
     }
-    return ring;
+    if (!(sheet.width() > 0) || !(sheet.height() > 0)) {
+      throw new BadFoldException("fold.flat-size");
+    }
+    sheets.add(sheet);
   }
 
   private double scale() throws BadFoldException {
+    double side = Math.max(sheets.get(0).width(), sheets.get(0).height());
     double unit =
         switch (frame.path("frame_unit").asText("unit")) {
           case "mm" -> 1;
@@ -231,20 +311,16 @@ public final class FoldReader {
           case "in" -> 25.4;
           case "pt" -> 25.4 / 72;
           case "um" -> 0.001;
-          default -> USUAL_SIDE / Math.max(width, height);
+          default -> USUAL_SIDE / side;
         };
-    if (!(Math.max(width, height) * unit < LONGEST)) {
+    if (!(side * unit < LONGEST)) {
       throw new BadFoldException("fold.large");
     }
     return unit;
   }
 
-  private String text(List<Integer> outline, String scores, String slits) throws BadFoldException {
+  private String text() throws BadFoldException {
     double scale = scale();
-    StringBuilder corners = new StringBuilder();
-    for (int corner : outline) {
-      corners.append(corners.isEmpty() ? "" : ", ").append(place(corner));
-    }
     String title = Printable.line(name.replaceFirst("\\.[^.]*$", "")).replaceAll("[\"\\\\]", "");
     String id =
         title.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
@@ -257,20 +333,44 @@ public final class FoldReader {
         "level: 3",
         "parameters:",
         "  width: {label: Sheet width, default: "
-            + millimetres(width * scale)
+            + millimetres(sheets.get(0).width() * scale)
             + ", min: 5 mm, role: finished-width, scales: across}",
         "  height: {label: Sheet height, default: "
-            + millimetres(height * scale)
+            + millimetres(sheets.get(0).height() * scale)
             + ", min: 5 mm, role: finished-height, scales: along}",
         "pieces:",
-        "  base:",
-        "    label: sheet",
-        "    size: [width, height]",
-        "    outline: [" + corners + "]",
-        "    scores:",
-        scores + (slits.isEmpty() ? "" : "    slits:\n" + slits) + "folding:",
-        "  - {stage: Fold all of it, drive: {all: 180}}",
-        "");
+        pieces() + stages());
+  }
+
+  private String pieces() {
+    StringBuilder text = new StringBuilder();
+    for (int i = 0; i < sheets.size(); i++) {
+      Sheet sheet = sheets.get(i);
+      List<String> corners = sheet.ring.stream().map(each -> place(sheet, each)).toList();
+      String width = share(sheet.width(), sheets.get(0).width(), "width");
+      String height = share(sheet.height(), sheets.get(0).height(), "height");
+      text.append(i == 0 ? "  base:\n    label: sheet\n" : named(i));
+      text.append("    size: [").append(width).append(", ").append(height).append("]\n");
+      text.append("    outline: [").append(String.join(", ", corners)).append("]\n");
+      text.append(sheet.scores.isEmpty() ? "" : "    scores:\n" + sheet.scores);
+      text.append(sheet.slits.isEmpty() ? "" : "    slits:\n" + sheet.slits);
+    }
+    return text.toString();
+  }
+
+  private static String named(int index) {
+    return "  sheet-" + (index + 1) + ":\n    label: sheet " + (index + 1) + "\n";
+  }
+
+  private String stages() {
+    StringBuilder text = new StringBuilder();
+    for (int i = 0; i < sheets.size(); i++) {
+      if (sheets.get(i).scores.toString().matches("(?s).*fold: (mountain|valley).*")) {
+        String piece = i == 0 ? "" : ", piece: sheet-" + (i + 1);
+        text.append("  - {stage: Fold all of it" + piece + ", drive: {all: 180}}\n");
+      }
+    }
+    return text.isEmpty() ? "" : "folding:\n" + text;
   }
 
   private static String millimetres(double length) {

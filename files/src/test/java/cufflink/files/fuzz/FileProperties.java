@@ -110,7 +110,7 @@ class FileProperties {
   @Property(seed = "33")
   void foldFile(@ForAll("patterns") Pattern pattern, @ForAll("damages") List<Damage> damages) {
     Derivation derivation = Derivation.of(pattern, Jobs.job(pattern.id(), pattern.normalValues()));
-    String whole = FoldWriter.write(derivation.made().orElseThrow().card().base(), pattern.name());
+    String whole = FoldWriter.write(derivation.made().orElseThrow().card().whole(), pattern.name());
     String text = Damage.done(whole, damages);
     assertTimeoutPreemptively(
         NEVER,
