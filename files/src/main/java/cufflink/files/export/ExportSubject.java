@@ -33,6 +33,10 @@ public record ExportSubject(
         .orElseThrow(() -> new IllegalArgumentException("there is no design to write"));
   }
 
+  int copies() {
+    return derivation.job().order().copies();
+  }
+
   String title() {
     return derivation.job().title();
   }

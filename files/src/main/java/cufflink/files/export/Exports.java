@@ -16,7 +16,8 @@ public final class Exports {
   /** All of them, in the order in which they are offered. */
   public static final List<Export> ALL =
       List.of(
-          text("svg", ".svg", subject -> SvgExport.write(subject.made().design())),
+          text(
+              "svg", ".svg", subject -> SvgExport.write(subject.made().design(), subject.copies())),
           JOB_SHEET,
           text(
               "json",

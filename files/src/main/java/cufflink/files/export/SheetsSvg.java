@@ -65,11 +65,12 @@ public final class SheetsSvg {
 
   private void sheet(CutSheet sheet, Length left, int number) throws XMLStreamException {
     xml.writeStartElement(SvgDocument.SPACE, "g");
-    xml.writeAttribute("id", "sheet-" + number);
+    String label = sheet.times() + " × " + sheet.stock().label();
+    SvgDocument.layer(xml, "sheet-" + number, label);
     xml.writeAttribute("fill", "none");
     xml.writeAttribute("stroke", "black");
     xml.writeAttribute("stroke-width", "0.2");
-    SvgDocument.title(xml, sheet.times() + " × " + sheet.stock().label());
+    SvgDocument.title(xml, label);
     rectangle(left, GAP, sheet.layout(), "sheet");
     for (Layout.Placed placed : sheet.layout().leaves()) {
       if (placed.what() instanceof Layout.Cut cut) {

@@ -8,6 +8,9 @@ import javax.xml.stream.XMLStreamWriter;
 final class SvgDocument {
   static final String SPACE = "http://www.w3.org/2000/svg";
 
+  /** SVG 1.1 knows no layers; drawing programs read this namespace for them. */
+  private static final String LAYERS = "http://www.inkscape.org/namespaces/inkscape";
+
   private SvgDocument() {}
 
   /** Opens the root, one unit in a millimetre. */
@@ -17,11 +20,20 @@ final class SvgDocument {
     xml.setDefaultNamespace(SPACE);
     xml.writeStartElement(SPACE, "svg");
     xml.writeDefaultNamespace(SPACE);
+    xml.setPrefix("inkscape", LAYERS);
+    xml.writeNamespace("inkscape", LAYERS);
     xml.writeAttribute("version", "1.1");
     xml.writeAttribute("width", width + "mm");
     xml.writeAttribute("height", height + "mm");
     xml.writeAttribute("viewBox", "0 0 " + width + " " + height);
     title(xml, title);
+  }
+
+  /** Makes the group that is open one that drawing programs list as a layer. */
+  static void layer(XMLStreamWriter xml, String id, String label) throws XMLStreamException {
+    xml.writeAttribute("id", id);
+    xml.writeAttribute(LAYERS, "groupmode", "layer");
+    xml.writeAttribute(LAYERS, "label", Printable.line(label));
   }
 
   /** Names the element that is open. */

@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
@@ -23,11 +24,15 @@ import javax.xml.stream.XMLStreamWriter;
 /**
  * Writes a design as SVG 1.1 in true millimetres, one group for each kind of line.
  *
- * <p>Pieces and layers stand side by side, 10 mm apart, inside up.
+ * <p>Pieces and layers stand side by side, 10 mm apart, inside up, each as often as it is cut, one
+ * below another. Beyond 400 in all each is drawn once, and its title says how often it is cut.
  */
 public final class SvgExport {
   private static final Length GAP = Length.ofMillimetres(10);
+  private static final int MOST = 400;
 
+  private final boolean once;
+  private final int copies;
   private final Map<String, List<Path>> groups = new LinkedHashMap<>();
   private Length right = GAP;
   private Length bottom = Length.ZERO;
@@ -35,7 +40,13 @@ public final class SvgExport {
   /** One path of a group: its id and its places. */
   private record Path(String id, List<Point> places, boolean closed) {}
 
-  private SvgExport() {
+  private SvgExport(Design design, int copies) {
+    this.copies = copies;
+    long all = design.layers().size();
+    for (Piece piece : design.pieces()) {
+      all += piece.count();
+    }
+    this.once = all * copies > MOST;
     for (String name :
         List.of("cut", "slit", "score-mountain", "score-valley", "score-decorative")) {
       groups.put(name, new ArrayList<>());
@@ -46,10 +57,11 @@ public final class SvgExport {
    * Writes a design.
    *
    * @param design the design
+   * @param copies how many cards are cut
    * @return the SVG document
    */
-  public static String write(Design design) {
-    SvgExport export = new SvgExport();
+  public static String write(Design design, int copies) {
+    SvgExport export = new SvgExport(design, copies);
     design.pieces().forEach(export::add);
     design.layers().forEach(export::add);
     try {
@@ -60,30 +72,49 @@ public final class SvgExport {
   }
 
   private void add(Piece piece) {
-    Length left = right;
-    PaperLeft paper = PaperLeft.of(piece);
-    for (List<Point> outline : paper.outlines()) {
-      group("cut", piece.id(), outline, left, true);
-    }
-    for (Score score : piece.scores()) {
-      group(name(score.fold()), piece.id() + "." + score.id(), ends(score.line()), left, false);
-    }
-    for (Slit cut : piece.cuts()) {
-      group("cut", piece.id() + "." + cut.id(), ends(cut.line()), left, false);
-    }
-    for (Opening opening : paper.holes()) {
-      String id = piece.id() + "." + opening.id();
-      group("cut", id, opening.outline(), left, true);
-    }
-    for (Slit slit : piece.slits()) {
-      group("slit", piece.id() + "." + slit.id(), ends(slit.line()), left, false);
-    }
-    advance(piece.width(), piece.height());
+    repeat(piece.id(), piece.count() * copies, piece.width(), piece.height(), at -> add(piece, at));
   }
 
   private void add(Layer layer) {
+    repeat(layer.id(), copies, layer.width(), layer.height(), at -> add(layer, at));
+  }
+
+  /** Where one of several alike stands, and what its ids begin with. */
+  private record Stand(String id, Point at) {}
+
+  private void repeat(String id, int times, Length width, Length height, Consumer<Stand> draw) {
+    Length top = GAP;
+    for (int i = 0; i < (once ? 1 : times); i++) {
+      String name = once && times > 1 ? times + "x-" + id : i == 0 ? id : id + "." + (i + 1);
+      draw.accept(new Stand(name, new Point(right, top)));
+      top = top.plus(height).plus(GAP);
+    }
+    right = right.plus(width).plus(GAP);
+    bottom = bottom.max(top.minus(GAP.times(2)));
+  }
+
+  private void add(Piece piece, Stand stand) {
+    PaperLeft paper = PaperLeft.of(piece);
+    for (List<Point> outline : paper.outlines()) {
+      group("cut", "", outline, stand, true);
+    }
+    for (Score score : piece.scores()) {
+      group(name(score.fold()), "." + score.id(), ends(score.line()), stand, false);
+    }
+    for (Slit cut : piece.cuts()) {
+      group("cut", "." + cut.id(), ends(cut.line()), stand, false);
+    }
+    for (Opening opening : paper.holes()) {
+      group("cut", "." + opening.id(), opening.outline(), stand, true);
+    }
+    for (Slit slit : piece.slits()) {
+      group("slit", "." + slit.id(), ends(slit.line()), stand, false);
+    }
+  }
+
+  private void add(Layer layer, Stand stand) {
     List<Point> corners = Piece.rectangle(layer.width(), layer.height());
-    group("cut", layer.id(), corners, right, true);
+    group("cut", "", corners, stand, true);
     if (layer.shape().isHalf()) {
       boolean rising =
           layer.shape() == Layer.Shape.TOP_LEFT || layer.shape() == Layer.Shape.BOTTOM_RIGHT;
@@ -91,14 +122,8 @@ public final class SvgExport {
           rising
               ? List.of(corners.get(1), corners.get(3))
               : List.of(corners.get(0), corners.get(2));
-      group("cut", layer.id() + ".corner-to-corner", diagonal, right, false);
+      group("cut", ".corner-to-corner", diagonal, stand, false);
     }
-    advance(layer.width(), layer.height());
-  }
-
-  private void advance(Length width, Length height) {
-    right = right.plus(width).plus(GAP);
-    bottom = bottom.max(height);
   }
 
   private static String name(Fold fold) {
@@ -113,10 +138,11 @@ public final class SvgExport {
     return List.of(line.from(), line.to());
   }
 
-  private void group(String name, String id, List<Point> places, Length left, boolean closed) {
+  private void group(String name, String id, List<Point> places, Stand stand, boolean closed) {
+    Point by = stand.at();
     List<Point> moved =
-        places.stream().map(at -> new Point(at.x().plus(left), at.y().plus(GAP))).toList();
-    groups.get(name).add(new Path(id, moved, closed));
+        places.stream().map(at -> new Point(at.x().plus(by.x()), at.y().plus(by.y()))).toList();
+    groups.get(name).add(new Path(stand.id() + id, moved, closed));
   }
 
   private String document(String title) throws XMLStreamException {
@@ -127,7 +153,7 @@ public final class SvgExport {
     SvgDocument.begin(xml, width, height, title);
     for (var group : groups.entrySet()) {
       xml.writeStartElement(SvgDocument.SPACE, "g");
-      xml.writeAttribute("id", group.getKey());
+      SvgDocument.layer(xml, group.getKey(), group.getKey());
       xml.writeAttribute("fill", "none");
       xml.writeAttribute("stroke", "black");
       xml.writeAttribute("stroke-width", "0.2");

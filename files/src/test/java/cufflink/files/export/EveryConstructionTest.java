@@ -167,7 +167,7 @@ class EveryConstructionTest {
     Document document =
         DocumentBuilderFactory.newInstance()
             .newDocumentBuilder()
-            .parse(new InputSource(new StringReader(SvgExport.write(design))));
+            .parse(new InputSource(new StringReader(SvgExport.write(design, 2))));
     long cuts = design.layers().size();
     cuts += design.layers().stream().map(Layer::shape).filter(Layer.Shape::isHalf).count();
     long slits = 0;
@@ -176,14 +176,14 @@ class EveryConstructionTest {
       // A notch is part of the outline, or its edge would be cut twice and beside the paper.
       long holes =
           piece.openings().stream().filter(each -> each.kind() != Opening.Kind.NOTCH).count();
-      cuts += 1 + piece.cuts().size() + holes;
-      slits += piece.slits().size();
-      scores += piece.scores().size();
+      cuts += piece.count() * (1 + piece.cuts().size() + holes);
+      slits += piece.count() * piece.slits().size();
+      scores += piece.count() * piece.scores().size();
     }
-    assertEquals(cuts, paths(document, "cut"));
-    assertEquals(slits, paths(document, "slit"));
+    assertEquals(2 * cuts, paths(document, "cut"));
+    assertEquals(2 * slits, paths(document, "slit"));
     assertEquals(
-        scores,
+        2 * scores,
         paths(document, "score-valley")
             + paths(document, "score-mountain")
             + paths(document, "score-decorative"));

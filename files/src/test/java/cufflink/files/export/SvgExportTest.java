@@ -23,7 +23,11 @@ class SvgExportTest {
 
   @BeforeEach
   void parse() throws Exception {
-    String svg = SvgExport.write(Jobs.derive(Jobs.gate()).made().orElseThrow().design());
+    parse(1);
+  }
+
+  private void parse(int copies) throws Exception {
+    String svg = SvgExport.write(Jobs.derive(Jobs.gate()).made().orElseThrow().design(), copies);
     document =
         DocumentBuilderFactory.newInstance()
             .newDocumentBuilder()
@@ -78,6 +82,31 @@ class SvgExportTest {
     double width =
         Double.parseDouble(document.getDocumentElement().getAttribute("viewBox").split(" ")[2]);
     assertTrue(box("middle")[2] <= width);
+  }
+
+  /** Whoever sends it to a cutting machine has all copies, none on another. */
+  @Test
+  void write_copies_standApart() throws Exception {
+    parse(3);
+    double[] first = box("base");
+    double[] second = box("base.2");
+    double[] third = box("base.3");
+    assertEquals(150, third[3] - third[1], NEAR);
+    assertTrue(second[1] >= first[3] + 10 - NEAR && third[1] >= second[3] + 10 - NEAR);
+    assertTrue(box("middle")[0] >= first[2] + 10 - NEAR);
+    double height =
+        Double.parseDouble(document.getDocumentElement().getAttribute("viewBox").split(" ")[3]);
+    assertTrue(third[3] <= height);
+    parse(500);
+    assertEquals(258, box("500x-base")[2] - box("500x-base")[0], NEAR);
+  }
+
+  /** The attributes by which drawing programs know layers; from memory. */
+  @Test
+  void write_groupsAreLayers() {
+    Element group = (Element) document.getElementsByTagName("g").item(0);
+    assertEquals("layer", group.getAttribute("inkscape:groupmode"));
+    assertEquals("cut", group.getAttribute("inkscape:label"));
   }
 
   private Element path(String id) {
