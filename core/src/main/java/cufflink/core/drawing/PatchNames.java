@@ -18,10 +18,13 @@ final class PatchNames {
 
   private final Surface surface;
   private final Lying lie;
+  private final double smallest;
 
   PatchNames(Surface surface, Lying lie) {
     this.surface = surface;
     this.lie = lie;
+    // On paper letters may be smaller than on the screen.
+    this.smallest = Math.min(SMALLEST, surface.textSize() * 0.8);
   }
 
   /**
@@ -74,7 +77,7 @@ final class PatchNames {
   void write(Pen pen, Patch patch, List<Spot> corners) {
     double centre = corners.stream().mapToDouble(Spot::y).average().orElse(0);
     String size = surface.format().briefSize(patch.width(), patch.height());
-    for (double letters = surface.textSize(); letters >= SMALLEST; letters -= 1) {
+    for (double letters = surface.textSize(); letters >= smallest; letters -= 1) {
       Room room = room(corners, centre, letters);
       if (room.holds(surface.measure().width(size, letters) + GAP)) {
         write(pen, patch.ref(), new Spot(room.middle(), centre), size, letters);
@@ -83,7 +86,7 @@ final class PatchNames {
     }
     double below = centre + surface.textSize();
     if (small(pen, patch, corners, below, patch.label())) {
-      small(pen, patch, corners, below + SMALLEST + LEADING, placed(patch));
+      small(pen, patch, corners, below + smallest + LEADING, placed(patch));
     }
   }
 
@@ -93,11 +96,11 @@ final class PatchNames {
 
   private boolean small(Pen pen, Patch patch, List<Spot> corners, double y, String text) {
     double bottom = corners.stream().mapToDouble(Spot::y).max().orElse(0);
-    Room room = room(corners, y, SMALLEST);
-    boolean fits = y + SMALLEST < bottom && room.holds(surface.measure().width(text, SMALLEST));
+    Room room = room(corners, y, smallest);
+    boolean fits = y + smallest < bottom && room.holds(surface.measure().width(text, smallest));
     if (fits) {
       pen.caption(
-          new Spot(room.middle(), y), text, SMALLEST, Anchor.MIDDLE, Tone.FAINT, patch.ref());
+          new Spot(room.middle(), y), text, smallest, Anchor.MIDDLE, Tone.FAINT, patch.ref());
     }
     return fits;
   }

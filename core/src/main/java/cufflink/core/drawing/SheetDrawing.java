@@ -33,6 +33,7 @@ public final class SheetDrawing {
   private final int done;
   private final Surface surface;
   private final double smallest;
+  private boolean numbered;
 
   SheetDrawing(CutPlan plan, TrimRun run, int done, Surface surface) {
     this.plan = plan;
@@ -56,6 +57,24 @@ public final class SheetDrawing {
     Pen pen = new Pen(1, 0, 0);
     Box room = new Box(0, 0, surface.width(), surface.height());
     new SheetDrawing(plan, run, done, surface).draw(pen, sheet, room);
+    return pen.drawing(surface);
+  }
+
+  /**
+   * Draws one sheet before it is cut, with the number that each cut has in the run.
+   *
+   * @param plan the plan
+   * @param run its cuts in order
+   * @param sheet which sheet of the plan, from 0
+   * @param surface what the drawing is made for
+   * @return the drawing, as large as there is room
+   */
+  public static Drawing numbered(CutPlan plan, TrimRun run, int sheet, Surface surface) {
+    Pen pen = new Pen(1, 0, 0);
+    Box room = new Box(0, 0, surface.width(), surface.height());
+    SheetDrawing drawing = new SheetDrawing(plan, run, run.steps().size(), surface);
+    drawing.numbered = true;
+    drawing.draw(pen, sheet, room);
     return pen.drawing(surface);
   }
 
@@ -154,6 +173,25 @@ public final class SheetDrawing {
                 : new Spot(x + step.width().toMillimetres(), at));
     Ink ink = index < done ? Ink.CUT : index == done ? Ink.NEXT_CUT : Ink.SHEET_EDGE;
     here.stroke(ink, Ref.NONE, from, to);
+    if (numbered) {
+      number(here, index, new Spot((from.x() + to.x()) / 2, (from.y() + to.y()) / 2));
+    }
+  }
+
+  private void number(Pen here, int index, Spot at) {
+    String number = Integer.toString(index + 1);
+    double half = surface.measure().width(number, smallest) / 2 + 2;
+    double high = smallest / 2;
+    here.shape(
+        List.of(
+            new Spot(at.x() - half, at.y() - high),
+            new Spot(at.x() + half, at.y() - high),
+            new Spot(at.x() + half, at.y() + high),
+            new Spot(at.x() - half, at.y() + high)),
+        Fill.SHEET,
+        1,
+        Ref.NONE);
+    here.caption(at, number, smallest, Anchor.MIDDLE, Tone.PRINTED, Ref.NONE);
   }
 
   private static void rectangle(Pen here, Length x, Length y, Layout what, Fill fill, Ref ref) {

@@ -5,10 +5,8 @@ import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
-import cufflink.core.design.Score;
 import cufflink.core.design.Slit;
 import cufflink.core.measure.Length;
-import cufflink.core.measure.Tolerances;
 import cufflink.core.plane.Area;
 import cufflink.core.plane.Point;
 import cufflink.core.plane.Segment;
@@ -16,8 +14,6 @@ import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.locationtech.jts.algorithm.Distance;
-import org.locationtech.jts.geom.Coordinate;
 
 /**
  * A cut made after the pieces are cut out: a slit, a trimmed edge, a cut from corner to corner, a
@@ -27,7 +23,6 @@ import org.locationtech.jts.geom.Coordinate;
  * @param mark what is cut where
  * @param direction what to do, measured with the piece inside up from its top left corner
  * @param manner how to do it with which tool, and what must stay whole
- * @param after the labels of the scores it begins or ends on, which are pressed first
  * @param before the label of the layer or piece that is glued over it and must wait; empty if none
  *     is
  * @param folded how the piece is folded for it, if it is not cut flat
@@ -38,7 +33,6 @@ public record SecondCut(
     Mark mark,
     Message direction,
     Message manner,
-    List<String> after,
     String before,
     Optional<Folded> folded,
     Optional<Piece> with) {
@@ -81,11 +75,6 @@ public record SecondCut(
    */
   public String id() {
     return mark.id();
-  }
-
-  /** Copies the list. */
-  public SecondCut {
-    after = List.copyOf(after);
   }
 
   /** A round edge has many corners, which nobody marks one by one. */
@@ -140,7 +129,6 @@ public record SecondCut(
               mark,
               direction,
               Message.of("cut.manner-outline"),
-              List.of(),
               "",
               Optional.empty(),
               Optional.empty()));
@@ -173,41 +161,15 @@ public record SecondCut(
                         .findFirst())
             .orElse("");
     return new SecondCut(
-        piece,
-        mark,
-        direction,
-        manner,
-        scores(piece, line),
-        before,
-        Optional.empty(),
-        Optional.empty());
+        piece, mark, direction, manner, before, Optional.empty(), Optional.empty());
   }
 
   private SecondCut madeFolded(Optional<Folded> lies) {
-    return new SecondCut(piece, mark, direction, manner, after, before, lies, with);
+    return new SecondCut(piece, mark, direction, manner, before, lies, with);
   }
 
   private SecondCut madeWith(Optional<Piece> other) {
-    return new SecondCut(piece, mark, direction, manner, after, before, folded, other);
-  }
-
-  /** Returns the labels of the scores that either end of a line lies on. */
-  private static List<String> scores(Piece piece, Segment line) {
-    return piece.scores().stream()
-        .filter(score -> touches(score.line(), line.from()) || touches(score.line(), line.to()))
-        .map(Score::label)
-        .distinct()
-        .toList();
-  }
-
-  private static boolean touches(Segment score, Point end) {
-    return Distance.pointToSegment(
-            coordinate(end), coordinate(score.from()), coordinate(score.to()))
-        <= Tolerances.USUAL.folded().length();
-  }
-
-  private static Coordinate coordinate(Point point) {
-    return new Coordinate(point.x().toMillimetres(), point.y().toMillimetres());
+    return new SecondCut(piece, mark, direction, manner, before, folded, other);
   }
 
   /** Says whether the middle of a line lies in an area. */
@@ -286,9 +248,6 @@ public record SecondCut(
    */
   Message done() {
     Message words = direction.followedBy(manner);
-    if (!after.isEmpty()) {
-      words = Message.of("cut.after", words, Message.list("list.quoted", after));
-    }
     return before.isEmpty() ? words : Message.of("cut.before", words, before);
   }
 }

@@ -45,6 +45,32 @@ public final class TrimDirections {
     return new Move.Trim(step, top(step, hand), line, lay(step).followedBy(makes(step)));
   }
 
+  /**
+   * Says in one line how to lay the paper and what the cut makes.
+   *
+   * @param step the cut
+   * @return which side is along the top, then what lies at the fence and what beyond the blade
+   */
+  public static Message brief(TrimStep step) {
+    Result atFence = step.farEdge() ? step.rest() : step.first();
+    Result beyond = step.farEdge() ? step.first() : step.rest();
+    String key =
+        step.turned()
+            ? step.farEdge() ? "trim.brief-turned-far" : "trim.brief-turned"
+            : step.farEdge() ? "trim.brief-far" : "trim.brief";
+    Message words = Message.of(key, paper(step), step.along(), briefly(atFence), briefly(beyond));
+    return step.narrow() ? words.followedBy(Message.of("trim.narrow")) : words;
+  }
+
+  private static Message briefly(Result result) {
+    return switch (result.becomes()) {
+      case PART -> Message.plain(result.name());
+      case PAPER -> paper(result.name());
+      case OFF_CUT -> Message.of("trim.keep");
+      default -> Message.of("trim.bin");
+    };
+  }
+
   /** Which edge lies on top, with another at the fence: the next one clockwise, or the last. */
   private static Side top(TrimStep step, Hand hand) {
     boolean fenceLeft = hand == Hand.RIGHT;

@@ -1,6 +1,7 @@
 package cufflink.files.export;
 
 import cufflink.core.cut.CutPlan;
+import cufflink.core.cut.OffCuts;
 import cufflink.core.cut.TrimRun;
 import cufflink.core.cut.TrimStep;
 import cufflink.core.drawing.SheetDrawing;
@@ -12,6 +13,7 @@ import cufflink.core.run.PlanWords;
 import cufflink.core.run.TrimDirections;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Surface;
+import cufflink.core.words.Message;
 import cufflink.files.words.Words;
 import java.io.IOException;
 import java.util.List;
@@ -21,6 +23,9 @@ final class CutPages {
   private static final double SHEET_HEIGHT = 210;
   private static final int IN_A_ROW = 3;
   private static final double LETTERS = 11;
+
+  /** Room for what explains the lines, and for the first of them. */
+  private static final double LEGEND = 60;
 
   private final PdfPages pages;
   private final PdfFonts fonts;
@@ -44,7 +49,16 @@ final class CutPages {
         pages.row(Words.say("severity.error"), problem.say(format));
       }
       sheets(plan.plan(), plan.run());
-      cuts(plan.run());
+      if (!plan.run().steps().isEmpty()) {
+        pages.need(LEGEND);
+        pages.line(Words.say(hand == Hand.RIGHT ? "trim.legend" : "trim.legend-left"));
+        cuts(plan.run());
+      }
+      List<OffCuts.OffCut> left = OffCuts.of(plan.run(), plan.question().parts());
+      if (!left.isEmpty()) {
+        Message title = PlanWords.title(plan.role(), plan.isTrial());
+        pages.line(PlanWords.left(title, left).say(format));
+      }
     }
   }
 
@@ -56,17 +70,20 @@ final class CutPages {
         pages.need(SHEET_HEIGHT);
       }
       Surface surface = new Surface(width, SHEET_HEIGHT, marks, format, fonts, LETTERS);
-      Drawing drawing = SheetDrawing.of(plan, run, i, run.steps().size(), surface);
+      Drawing drawing = SheetDrawing.numbered(plan, run, i, surface);
       pages.pen().paint(drawing, PdfPages.MARGIN + i % IN_A_ROW * width, pages.y());
     }
     pages.skip(plan.sheets().isEmpty() ? 0 : SHEET_HEIGHT);
   }
 
   private void cuts(TrimRun run) throws IOException {
+    int cut = 0;
     for (TrimRun.Setting setting : run.settings()) {
       String number = format.format(setting.fence());
       for (TrimStep step : setting.steps()) {
-        pages.step(number, TrimDirections.move(step, hand).words().say(format));
+        cut++;
+        String words = TrimDirections.brief(step).say(format);
+        pages.step(number, Words.say("trim.numbered", Integer.toString(cut), words));
         number = "";
       }
     }

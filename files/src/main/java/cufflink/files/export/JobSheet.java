@@ -1,12 +1,14 @@
 package cufflink.files.export;
 
 import cufflink.core.design.Design;
+import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Zone;
 import cufflink.core.drawing.FlatDrawing;
 import cufflink.core.drawing.Lying;
+import cufflink.core.drawing.Patch;
 import cufflink.core.finding.Finding;
 import cufflink.core.flat.CutAway;
 import cufflink.core.job.AtHand;
@@ -16,8 +18,10 @@ import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.paper.PaperRole;
+import cufflink.core.plane.Side;
 import cufflink.core.run.Directions;
 import cufflink.core.run.Gluing;
+import cufflink.core.run.Lie;
 import cufflink.core.run.Move;
 import cufflink.core.run.Moves;
 import cufflink.core.run.ScoreJob;
@@ -42,6 +46,8 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
  */
 public final class JobSheet {
   private static final double BOARD_HEIGHT = 170;
+  private static final double PICTURE_HEIGHT = 190;
+  private static final double PICTURE_LETTERS = 9;
   private static final double HEADED = 70;
 
   private final Derivation derivation;
@@ -226,6 +232,39 @@ public final class JobSheet {
     pages.skip(BOARD_HEIGHT + 6);
   }
 
+  /** Draws a piece as it lies, with what is glued onto the face that is up. */
+  private void writePicture(Lying lie, List<Patch> patches) throws IOException {
+    double wide = pages.width() - 2 * PdfPages.MARGIN;
+    Surface surface =
+        new Surface(wide, PICTURE_HEIGHT, derivation.job().marks(), format, fonts, PICTURE_LETTERS);
+    Drawing drawing =
+        FlatDrawing.of(
+            lie,
+            surface,
+            new FlatDrawing.Options(patches, Optional.empty(), score -> false, false, true));
+    pages.need(PICTURE_HEIGHT);
+    pages.pen().paint(drawing, PdfPages.MARGIN, pages.y());
+    pages.skip(PICTURE_HEIGHT + 6);
+  }
+
+  /** Draws each face of each piece that something is glued to. */
+  private void writeFaces(Design design) throws IOException {
+    List<Patch> patches = Patch.of(design);
+    for (Piece piece : design.pieces()) {
+      for (Face face : Face.values()) {
+        boolean carries =
+            patches.stream()
+                .anyMatch(patch -> patch.face() == face && patch.ref().piece().equals(piece.id()));
+        if (carries) {
+          pages.need(PICTURE_HEIGHT + HEADED);
+          String key = face == Face.INSIDE ? "sheet.face-inside" : "sheet.face-outside";
+          pages.line(Words.say(key, piece.label()));
+          writePicture(new Lying(piece, new Lie(face, Side.TOP)), patches);
+        }
+      }
+    }
+  }
+
   private int copies() {
     return derivation.job().order().copies();
   }
@@ -266,7 +305,9 @@ public final class JobSheet {
       List<SecondCut> here = cuts.stream().filter(cut -> cut.piece().equals(piece)).toList();
       if (!here.isEmpty()) {
         ScoreRun run = ScoreRun.of(piece, derivation.job().habit());
+        pages.need(PICTURE_HEIGHT + HEADED);
         pages.line(directions.layForCutting(run).say(format));
+        writePicture(FlatDrawing.asDescribed(piece), List.of());
       }
       for (SecondCut cut : here) {
         pages.step(piece.label(), cut.told().say(format));
@@ -275,6 +316,10 @@ public final class JobSheet {
   }
 
   private void writeGluing(Design design) throws IOException {
+    if (!design.layers().isEmpty() || !design.joints().isEmpty()) {
+      pages.heading(Words.say("sheet.where"));
+      writeFaces(design);
+    }
     if (!design.layers().isEmpty()) {
       pages.heading(Words.say("sheet.layers"));
       boolean raised = derivation.job().order().raised();

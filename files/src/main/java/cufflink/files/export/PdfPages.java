@@ -98,7 +98,7 @@ final class PdfPages implements Closeable {
     row(number, text, 2 * BOX);
     // The row may have gone to a new page; its first line is always below the top of that.
     double line = y < before ? MARGIN : before;
-    double bottom = line + 12 * LINE;
+    double bottom = line + 12 * LINE - 3;
     double left = width - MARGIN - BOX;
     pen.stroke(
         List.of(

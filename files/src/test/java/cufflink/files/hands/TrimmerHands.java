@@ -27,6 +27,13 @@ final class TrimmerHands {
       Pattern.compile("^(?:Sheets?|Strips?) (\\S+(?: [A-Z]+)?), to be cut again$");
   private static final Pattern ASIDE = Pattern.compile("^lay aside the (.*?)(?:, which lies.*)?$");
 
+  private static final Pattern NAMED = Pattern.compile("^(?:Sheets?|Strips?) (\\S+(?: [A-Z]+)?)$");
+  private static final Pattern BRIEF =
+      Pattern.compile(
+          "^(?:Sheets?|Strips?) (\\S+(?: [A-Z]+)?),(?: turned,)?(?: (?:then )?end for end,)? "
+              + NUMBER
+              + " on top: (.*) \\| ([^.]*)\\.(?: It is narrower.*)?$");
+
   /** Some paper, as its sheet is drawn. */
   record Paper(String name, double width, double height, int times) {}
 
@@ -81,6 +88,38 @@ final class TrimmerHands {
       }
     }
     return "no paper " + name + " for " + move;
+  }
+
+  /** Obeys a line of the printed table at a fence; says what could not be obeyed, or nothing. */
+  String obeyBrief(double fence, String line) {
+    Matcher brief = BRIEF.matcher(line);
+    if (!brief.find()) {
+      return "not understood: " + line;
+    }
+    double along = number(brief.group(2));
+    for (Paper paper : table.getOrDefault(brief.group(1), List.of())) {
+      boolean upright = Math.abs(paper.width() - along) < 1;
+      if (upright || Math.abs(paper.height() - along) < 1) {
+        table.get(brief.group(1)).remove(paper);
+        double side = upright ? paper.height() : paper.width();
+        double length = upright ? paper.width() : paper.height();
+        makesBrief(brief.group(3), fence, side, upright, paper.times());
+        makesBrief(brief.group(4), length - fence, side, upright, paper.times());
+        return "";
+      }
+    }
+    return "no such paper: " + line + " on " + table;
+  }
+
+  private void makesBrief(String what, double along, double side, boolean upright, int times) {
+    Matcher again = NAMED.matcher(what);
+    double width = upright ? along : side;
+    double height = upright ? side : along;
+    if (again.matches()) {
+      lay(new Paper(again.group(1), width, height, times));
+    } else if (!what.equals("keep") && !what.equals("waste")) {
+      aside.add(new Paper(what, width, height, times));
+    }
   }
 
   private static double[] size(JsonNode cut) {

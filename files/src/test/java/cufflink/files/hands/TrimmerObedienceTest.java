@@ -89,6 +89,25 @@ class TrimmerObedienceTest {
     }
   }
 
+  /** The printed table says less and must lead as far. */
+  @ParameterizedTest
+  @MethodSource("ids")
+  void printedLinesObeyed_cutAllParts(String id) throws Exception {
+    List<PaperPlan> plans = plans(id, 5);
+    JsonNode all = new ObjectMapper().readTree(new CutJson(METRIC, Hand.RIGHT).write(plans));
+    for (int i = 0; i < plans.size(); i++) {
+      TrimmerHands hands = new TrimmerHands(all.get(i).get("sheets"));
+      for (TrimRun.Setting setting : plans.get(i).run().settings()) {
+        double fence = TrimmerHands.number(METRIC.format(setting.fence()));
+        for (TrimStep step : setting.steps()) {
+          String line = TrimDirections.brief(step).say(METRIC);
+          assertEquals("", hands.obeyBrief(fence, line), id);
+        }
+      }
+      assertAllAside(plans.get(i), hands.aside(), SAID);
+    }
+  }
+
   private static void assertAllAside(PaperPlan plan, List<Paper> aside, double near) {
     List<Paper> left = new ArrayList<>();
     aside.forEach(each -> left.addAll(java.util.Collections.nCopies(each.times(), each)));
