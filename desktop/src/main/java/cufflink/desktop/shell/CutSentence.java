@@ -204,20 +204,13 @@ final class CutSentence {
     for (Sheet sheet : StandardSizes.sheets()) {
       items.add(Sentence.item(named(sheet), () -> use(role, sheet)));
     }
+    for (Sheet sheet : bench.making().ownSheets()) {
+      items.add(Sentence.item(named(sheet), () -> use(role, sheet)));
+    }
     items.add(
         Sentence.typed(
             Words.say("size.own-sheet"),
-            text ->
-                use(
-                    StandardSizes.parse(text, bench.shownMarks().unit()),
-                    size ->
-                        use(
-                            role,
-                            new Sheet(
-                                "own",
-                                Words.say("size.own-sheet-name"),
-                                size.width(),
-                                size.height())))));
+            text -> use(bench.making().ownSheet(text), sheet -> use(role, sheet))));
     items.add(new SeparatorMenuItem());
     items.add(drawer(role));
     return items;

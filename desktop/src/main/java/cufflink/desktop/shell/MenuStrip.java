@@ -4,14 +4,18 @@ import cufflink.core.job.Job;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.export.Export;
 import cufflink.files.export.Exports;
+import cufflink.files.export.JobSheet;
 import cufflink.files.words.Words;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.beans.value.ObservableValue;
+import javafx.geometry.Side;
 import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
@@ -56,6 +60,7 @@ final class MenuStrip extends HBox {
     print.getStyleClass().add("main-action");
     print.setMinWidth(USE_PREF_SIZE);
     print.setOnAction(event -> projects.export(window(), Exports.JOB_SHEET));
+    projects.askPrinterWith(take -> askPrinter(print, take));
     Button theme = icon(Feather.MOON, "menu.theme", toggleTheme);
     Button help = icon(Feather.HELP_CIRCLE, "menu.help", toggleHelp);
     getChildren().addAll(file, title, space, undo, redo, theme, help, print);
@@ -91,6 +96,22 @@ final class MenuStrip extends HBox {
     title.setText(shows ? Words.say("menu.unsaved", name) : name);
   }
 
+  /** Asks once which paper is in the printer; the answer can be changed in the project's menu. */
+  private static void askPrinter(Button print, Consumer<JobSheet.Printer> take) {
+    ContextMenu menu = new ContextMenu();
+    MenuItem question = new MenuItem(Words.say("menu.printer-ask"));
+    question.setDisable(true);
+    menu.getItems().add(question);
+    for (JobSheet.Printer paper : JobSheet.Printer.values()) {
+      menu.getItems().add(Sentence.item(name(paper), () -> take.accept(paper)));
+    }
+    menu.show(print, Side.BOTTOM, 0, 0);
+  }
+
+  private static String name(JobSheet.Printer paper) {
+    return Words.say(paper == JobSheet.Printer.A4 ? "menu.printer-a4" : "menu.printer-letter");
+  }
+
   private List<MenuItem> items() {
     List<MenuItem> items = new ArrayList<>();
     items.add(Sentence.item(Words.say("menu.open"), () -> projects.open(window())));
@@ -116,6 +137,12 @@ final class MenuStrip extends HBox {
     for (Export export : Exports.ALL) {
       items.add(Sentence.item(export.title(), () -> projects.export(window(), export)));
     }
+    Menu printer = new Menu(Words.say("menu.printer"));
+    for (JobSheet.Printer paper : JobSheet.Printer.values()) {
+      boolean now = projects.printer().filter(paper::equals).isPresent();
+      printer.getItems().add(Sentence.tick(name(paper), now, () -> projects.printOn(paper)));
+    }
+    items.add(printer);
     return items;
   }
 

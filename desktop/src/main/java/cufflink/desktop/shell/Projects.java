@@ -4,11 +4,13 @@ import cufflink.core.cut.Drawer;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.measure.Parsed;
+import cufflink.core.paper.Sheet;
 import cufflink.desktop.wait.InOrder;
 import cufflink.desktop.work.Cutter;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.export.Export;
 import cufflink.files.export.ExportSubject;
+import cufflink.files.export.Exports;
 import cufflink.files.export.JobSheet;
 import cufflink.files.project.AtomicFile;
 import cufflink.files.project.Drafts;
@@ -20,12 +22,15 @@ import cufflink.files.words.Words;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.BiFunction;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
+import javafx.collections.ListChangeListener;
 import javafx.collections.ObservableList;
 import javafx.stage.FileChooser;
 import javafx.stage.FileChooser.ExtensionFilter;
@@ -42,6 +47,7 @@ public final class Projects {
   private final InOrder disk = new InOrder("disk");
   private final Thread lastMoment;
   private Settings settings;
+  private Consumer<Consumer<JobSheet.Printer>> asksPrinter = take -> take.accept(usual());
 
   /**
    * Prepares to open and save.
@@ -54,6 +60,13 @@ public final class Projects {
     this.bench = bench;
     this.folders = folders;
     this.settings = settings;
+    bench.making().typedSheets().setAll(settings.own().sheets());
+    bench
+        .making()
+        .typedSheets()
+        .addListener(
+            (ListChangeListener<Sheet>)
+                change -> remember(now -> now.withSheets(List.copyOf(change.getList()))));
     this.drafts = new DraftKeeper(bench, new Drafts(folders.drafts(), writer), disk);
     this.lastMoment = new Thread(drafts::write, "last moment");
     Runtime.getRuntime().addShutdownHook(lastMoment);
@@ -211,9 +224,59 @@ public final class Projects {
       bench.tell(Words.say("file.nothing"));
       return;
     }
+    if (export.equals(Exports.JOB_SHEET) && printer().isEmpty()) {
+      asksPrinter.accept(
+          paper -> {
+            printOn(paper);
+            export(window, derivation.get(), export);
+          });
+    } else {
+      export(window, derivation.get(), export);
+    }
+  }
+
+  /**
+   * Returns the paper in the maker's printer.
+   *
+   * @return nothing as long as that has not been asked
+   */
+  public Optional<JobSheet.Printer> printer() {
+    return settings
+        .own()
+        .printer()
+        .flatMap(
+            name ->
+                Stream.of(JobSheet.Printer.values())
+                    .filter(each -> each.name().equals(name))
+                    .findFirst());
+  }
+
+  /**
+   * Remembers the paper in the maker's printer.
+   *
+   * @param paper the paper
+   */
+  public void printOn(JobSheet.Printer paper) {
+    remember(now -> now.printingOn(paper.name()));
+  }
+
+  /**
+   * Says who asks for the paper in the printer, once; without anybody the ruler decides.
+   *
+   * @param other is given what takes the answer
+   */
+  public void askPrinterWith(Consumer<Consumer<JobSheet.Printer>> other) {
+    asksPrinter = other;
+  }
+
+  private JobSheet.Printer usual() {
+    return bench.marks().inInches() ? JobSheet.Printer.LETTER : JobSheet.Printer.A4;
+  }
+
+  private void export(Window window, Derivation derivation, Export export) {
     String extension = export.extension();
     FileChooser chooser = chooser("file.export", new ExtensionFilter(extension, "*" + extension));
-    chooser.setInitialFileName(fileName(derivation.get().job().title()) + extension);
+    chooser.setInitialFileName(fileName(derivation.job().title()) + extension);
     File chosen = dialog.apply(chooser, window);
     if (chosen == null) {
       return;
@@ -221,17 +284,16 @@ public final class Projects {
     Path file = withExtension(chosen.toPath(), extension);
     Drawer drawer = bench.drawer();
     bench.tell(Words.say("file.writing", file.getFileName()));
-    disk.run(() -> write(derivation.get(), drawer, export, file), bench::tell);
+    disk.run(() -> write(derivation, drawer, export, file), bench::tell);
   }
 
   private String write(Derivation derivation, Drawer drawer, Export export, Path file) {
-    boolean inches = derivation.job().marks().inInches();
     ExportSubject subject =
         new ExportSubject(
             derivation,
             "",
             () -> Cutter.plans(derivation, drawer),
-            inches ? JobSheet.Printer.LETTER : JobSheet.Printer.A4);
+            printer().orElseGet(this::usual));
     try {
       Parsed<Path> written = writer.replace(file, export.write(subject));
       return written

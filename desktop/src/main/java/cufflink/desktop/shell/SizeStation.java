@@ -313,14 +313,13 @@ final class SizeStation implements StationView {
   private MenuItem ownSheet() {
     return Sentence.typed(
         Words.say("size.own-sheet"),
-        text ->
-            size(text)
-                .ifPresent(
-                    each -> {
-                      String label = Words.say("size.own-sheet-name");
-                      scaleTo(
-                          new Goal.FromSheet(new Sheet("own", label, each.width(), each.height())));
-                    }));
+        text -> {
+          Parsed<Sheet> own = bench.making().ownSheet(text);
+          own.value()
+              .ifPresentOrElse(
+                  sheet -> scaleTo(new Goal.FromSheet(sheet)),
+                  () -> bench.tell(Words.say(own.problem())));
+        });
   }
 
   private Optional<StandardSizes.Size> size(String text) {

@@ -9,10 +9,12 @@ import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Papers;
 import cufflink.core.paper.Sheet;
 import cufflink.core.run.ScoringHabit;
+import cufflink.files.size.StandardSizes;
 import cufflink.files.words.Words;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import javafx.collections.ObservableList;
 
 /** The ways to change what is made, and from what. Each goes to the workbench, to be taken back. */
 public final class Making {
@@ -107,6 +109,33 @@ public final class Making {
    */
   public List<Sheet> ownSheets() {
     return bench.papers().sizes();
+  }
+
+  /**
+   * Returns the sheets whose sizes the maker has typed.
+   *
+   * @return them, the last one first, to be kept between sessions
+   */
+  public ObservableList<Sheet> typedSheets() {
+    return bench.papers().typed();
+  }
+
+  /**
+   * Reads the size of a sheet of the maker's own, and remembers it.
+   *
+   * @param text two sides, and before them a name and an equals sign if it has one
+   * @return the sheet, or one sentence about what is wrong
+   */
+  public Parsed<Sheet> ownSheet(String text) {
+    int equals = text.indexOf('=');
+    String name = equals < 0 ? "" : text.substring(0, equals).strip();
+    Parsed<StandardSizes.Size> size =
+        StandardSizes.parse(text.substring(equals + 1).strip(), bench.shownMarks().unit());
+    String label = name.isEmpty() ? Words.say("size.own-sheet-name") : name;
+    Parsed<Sheet> sheet =
+        size.then(each -> Parsed.good(new Sheet("own", label, each.width(), each.height())));
+    sheet.value().ifPresent(bench.papers()::remember);
+    return sheet;
   }
 
   /**

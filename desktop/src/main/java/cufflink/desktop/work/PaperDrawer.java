@@ -13,12 +13,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
 
 /** The maker's drawer as it is kept on the disk; several windows may change it. */
 public final class PaperDrawer {
   private final Optional<DrawerStore> store;
+  private final ObservableList<Sheet> typed = FXCollections.observableArrayList();
   private final ReadOnlyObjectWrapper<Drawer> drawer = new ReadOnlyObjectWrapper<>(Drawer.EMPTY);
   private final String problem;
 
@@ -73,7 +77,23 @@ public final class PaperDrawer {
     return changed;
   }
 
-  /** Returns the sizes of all that is in it, each once, largest first. */
+  /**
+   * Returns the sizes of sheets that the maker has typed.
+   *
+   * @return them, the last one first, to be kept between sessions
+   */
+  public ObservableList<Sheet> typed() {
+    return typed;
+  }
+
+  /** Remembers a sheet of the maker's own; one of the same size takes its name. */
+  void remember(Sheet sheet) {
+    typed.removeIf(
+        each -> each.width().equals(sheet.width()) && each.height().equals(sheet.height()));
+    typed.add(0, sheet);
+  }
+
+  /** Returns what the maker has typed, then the sizes of all that is in it, largest first. */
   List<Sheet> sizes() {
     Map<List<Length>, Sheet> sizes = new LinkedHashMap<>();
     for (Stock stock : drawer().get().stock()) {
@@ -84,10 +104,18 @@ public final class PaperDrawer {
             new Sheet("own", label, stock.width(), stock.height()));
       }
     }
-    return sizes.values().stream()
-        .sorted(
-            Comparator.comparingDouble(
-                sheet -> -sheet.width().toMillimetres() * sheet.height().toMillimetres()))
-        .toList();
+    Stream<Sheet> stock =
+        sizes.values().stream()
+            .filter(
+                sheet ->
+                    typed.stream()
+                        .noneMatch(
+                            each ->
+                                each.width().equals(sheet.width())
+                                    && each.height().equals(sheet.height())))
+            .sorted(
+                Comparator.comparingDouble(
+                    sheet -> -sheet.width().toMillimetres() * sheet.height().toMillimetres()));
+    return Stream.concat(typed.stream(), stock).toList();
   }
 }

@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import cufflink.core.measure.Length;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
+import cufflink.files.export.JobSheet;
 import java.io.File;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -94,10 +95,18 @@ class KeyboardWindowTest {
       press(robot, KeyCode.SPACE);
     }
     press(robot, KeyCode.CONTROL, KeyCode.P);
+    // Which paper is in the printer is asked, once.
+    assertEquals(Optional.empty(), window.projects().printer());
+    press(robot, KeyCode.DOWN);
+    press(robot, KeyCode.ENTER);
+    assertEquals(Optional.of(JobSheet.Printer.A4), window.projects().printer());
     OpenWindow.waitFor(() -> Files.isRegularFile(pdf) && Files.size(pdf) > 0);
     byte[] start = Arrays.copyOf(Files.readAllBytes(pdf), 5);
     assertArrayEquals("%PDF-".getBytes(StandardCharsets.US_ASCII), start);
     assertTrue(keys < MOST_KEYS, keys + " keys were pressed");
+    Files.delete(pdf);
+    press(robot, KeyCode.CONTROL, KeyCode.P);
+    OpenWindow.waitFor(() -> Files.isRegularFile(pdf) && Files.size(pdf) > 0);
   }
 
   @Test

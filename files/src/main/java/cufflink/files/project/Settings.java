@@ -1,7 +1,11 @@
 package cufflink.files.project;
 
+import cufflink.core.measure.Length;
+import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Parsed;
+import cufflink.core.measure.Unit;
+import cufflink.core.paper.Sheet;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -12,6 +16,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Properties;
 import java.util.Set;
 import java.util.TreeSet;
@@ -26,10 +31,60 @@ import java.util.TreeSet;
  * @param met what was explained the first time it was met, and need not be again
  */
 public record Settings(
-    Marks marks, boolean dark, List<Double> window, List<Path> recent, Set<String> met) {
+    Marks marks, boolean dark, List<Double> window, List<Path> recent, Set<String> met, Own own) {
+
+  /**
+   * What the maker has of their own.
+   *
+   * @param printer the name of the paper in the printer, once that has been asked
+   * @param sheets sizes of sheets that were typed, the last one first
+   */
+  public record Own(Optional<String> printer, List<Sheet> sheets) {
+    private static final int MOST_SHEETS = 12;
+
+    /** Copies the list. */
+    public Own {
+      sheets = List.copyOf(sheets);
+    }
+
+    private static Own of(Properties properties) {
+      List<Sheet> sheets = new ArrayList<>();
+      for (int i = 0; i < MOST_SHEETS; i++) {
+        String[] parts = properties.getProperty("sheet." + i, "").split(" x ", 3);
+        if (parts.length == 3) {
+          Optional<Length> width = LengthParser.parse(parts[0], Unit.MILLIMETRE).value();
+          Optional<Length> height = LengthParser.parse(parts[1], Unit.MILLIMETRE).value();
+          boolean usable =
+              width.filter(Length::isPositive).isPresent()
+                  && height.filter(Length::isPositive).isPresent();
+          if (usable) {
+            sheets.add(new Sheet("own", parts[2], width.get(), height.get()));
+          }
+        }
+      }
+      String printer = properties.getProperty("printer", "");
+      return new Own(printer.isBlank() ? Optional.empty() : Optional.of(printer), sheets);
+    }
+
+    private void into(Properties properties) {
+      printer.ifPresent(paper -> properties.setProperty("printer", paper));
+      for (int i = 0; i < Math.min(MOST_SHEETS, sheets.size()); i++) {
+        Sheet sheet = sheets.get(i);
+        String sides = exact(sheet.width()) + " x " + exact(sheet.height());
+        properties.setProperty("sheet." + i, sides + " x " + sheet.label());
+      }
+    }
+
+    private static String exact(Length length) {
+      return length.toExactMillimetres().stripTrailingZeros().toPlainString();
+    }
+  }
+
+  private static final Own NOTHING = new Own(Optional.empty(), List.of());
+
   /** What a new maker begins with. */
   public static final Settings NEW =
-      new Settings(Marks.MILLIMETRES, false, List.of(), List.of(), Set.of());
+      new Settings(Marks.MILLIMETRES, false, List.of(), List.of(), Set.of(), NOTHING);
 
   private static final int MOST_RECENT = 8;
   private static final int WINDOW_NUMBERS = 4;
@@ -63,7 +118,8 @@ public record Settings(
         Boolean.parseBoolean(properties.getProperty("dark", "false")),
         window(properties.getProperty("window", "")),
         recent(properties),
-        met(properties.getProperty("met", "")));
+        met(properties.getProperty("met", "")),
+        Own.of(properties));
   }
 
   /**
@@ -126,6 +182,7 @@ public record Settings(
     String numbers = window.toString();
     properties.setProperty("window", numbers.substring(1, numbers.length() - 1));
     properties.setProperty("met", String.join(",", met));
+    own.into(properties);
     for (int i = 0; i < recent.size(); i++) {
       properties.setProperty("recent." + i, recent.get(i).toAbsolutePath().toString());
     }
@@ -147,7 +204,7 @@ public record Settings(
     Path whole = file.toAbsolutePath();
     List<Path> files = new ArrayList<>(List.of(whole));
     recent.stream().filter(each -> !each.equals(whole)).limit(MOST_RECENT - 1).forEach(files::add);
-    return new Settings(marks, dark, window, files, met);
+    return new Settings(marks, dark, window, files, met, own);
   }
 
   /**
@@ -157,7 +214,7 @@ public record Settings(
    * @return the changed settings
    */
   public Settings withDark(boolean now) {
-    return new Settings(marks, now, window, recent, met);
+    return new Settings(marks, now, window, recent, met, own);
   }
 
   /**
@@ -168,7 +225,7 @@ public record Settings(
    * @return the changed settings
    */
   public Settings left(Marks ruler, List<Double> place) {
-    return new Settings(ruler, dark, place, recent, met);
+    return new Settings(ruler, dark, place, recent, met, own);
   }
 
   /**
@@ -180,6 +237,27 @@ public record Settings(
   public Settings having(String what) {
     Set<String> now = new TreeSet<>(met);
     now.add(what);
-    return new Settings(marks, dark, window, recent, now);
+    return new Settings(marks, dark, window, recent, now, own);
+  }
+
+  /**
+   * Returns the settings once the printer's paper is known.
+   *
+   * @param paper its name
+   * @return the changed settings
+   */
+  public Settings printingOn(String paper) {
+    return new Settings(
+        marks, dark, window, recent, met, new Own(Optional.of(paper), own.sheets()));
+  }
+
+  /**
+   * Returns the settings with other sheets of the maker's own.
+   *
+   * @param sheets the sheets, the last one first
+   * @return the changed settings
+   */
+  public Settings withSheets(List<Sheet> sheets) {
+    return new Settings(marks, dark, window, recent, met, new Own(own.printer(), sheets));
   }
 }

@@ -7,7 +7,9 @@ import static org.mockito.Mockito.doAnswer;
 import static org.mockito.Mockito.mock;
 
 import cufflink.core.job.Job;
+import cufflink.core.measure.Length;
 import cufflink.core.measure.Parsed;
+import cufflink.core.paper.Sheet;
 import cufflink.files.Jobs;
 import cufflink.files.Spoken;
 import java.io.IOException;
@@ -165,7 +167,14 @@ class SavingTest {
   void settings_areReadAsWritten() {
     Path file = folder.resolve("settings.properties");
     Settings settings =
-        Settings.NEW.using(folder.resolve("a.cufflink")).using(folder.resolve("b.cufflink"));
+        Settings.NEW
+            .using(folder.resolve("a.cufflink"))
+            .using(folder.resolve("b.cufflink"))
+            .printingOn("LETTER")
+            .withSheets(
+                List.of(
+                    new Sheet("own", "my A4 x", Length.ofInches(47, 4), Length.ofInches(33, 4)),
+                    new Sheet("own", "Ü = 2", Length.ofMillimetres(1), Length.ofMillimetres(2))));
     settings.write(file, WRITER);
     assertEquals(settings, Settings.read(file));
     assertEquals(folder.resolve("b.cufflink").toAbsolutePath(), settings.recent().get(0));
@@ -178,7 +187,8 @@ class SavingTest {
     Path file = folder.resolve("settings.properties");
     Files.writeString(file, "marks=\\uZZZZ");
     assertEquals(Settings.NEW, Settings.read(file));
-    Files.writeString(file, "marks=7mm\nwindow=1,NaN,3,4\ndark=maybe");
+    Files.writeString(
+        file, "marks=7mm\nwindow=1,NaN,3,4\ndark=maybe\nsheet.0=-1 x 0 x a\nsheet.1=x");
     assertEquals(Settings.NEW, Settings.read(file));
     assertEquals(Settings.NEW, Settings.read(folder.resolve("none")));
   }
