@@ -56,7 +56,7 @@ final class CutCommand implements Callable<Integer> {
 
   /** Says what a slightly smaller card would save. */
   private Optional<Message> near(Request.Answer answer) {
-    Job job = options.asked(answer.derivation().job());
+    Job job = options.asked(answer);
     Sheet sheet = PaperPlan.sheet(job, PaperRole.CARDSTOCK, StandardSizes.usualSheet(job.marks()));
     Fitter.Manner manner = new Fitter.Manner(job.marks(), job.keepsProportions(), job.pinned());
     return NearMiss.of(

@@ -12,6 +12,7 @@ import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Unit;
+import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Sheet;
 import cufflink.files.project.AtomicFile;
@@ -19,6 +20,7 @@ import cufflink.files.project.DrawerStore;
 import cufflink.files.project.UserFolders;
 import cufflink.files.size.StandardSizes;
 import cufflink.files.words.Words;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import picocli.CommandLine.Option;
@@ -30,6 +32,9 @@ final class CutOptions {
 
   @Option(names = "--layer-sheet", paramLabel = "NAME|WxH")
   private Optional<String> layers = Optional.empty();
+
+  @Option(names = "--paper-sheet", paramLabel = "PAPER=NAME|WxH")
+  private List<String> papers = new ArrayList<>();
 
   @Option(names = "--longest-cut", paramLabel = "LENGTH")
   private Optional<String> longest = Optional.empty();
@@ -44,7 +49,7 @@ final class CutOptions {
   private boolean fromDrawer;
 
   List<PaperPlan> plans(Request.Answer answer) {
-    Job asked = asked(answer.derivation().job());
+    Job asked = asked(answer);
     return answer
         .derivation()
         .made()
@@ -54,7 +59,8 @@ final class CutOptions {
   }
 
   /** Returns the job as it is to be cut. */
-  Job asked(Job job) {
+  Job asked(Request.Answer answer) {
+    Job job = answer.derivation().job();
     Unit unit = job.marks().unit();
     Cutting cutting = Cutting.USUAL.withTrimmer(trimmer(unit));
     if (card.isPresent()) {
@@ -63,7 +69,30 @@ final class CutOptions {
     if (layers.isPresent()) {
       cutting = cutting.withSheet(PaperRole.PATTERNED, sheet("--layer-sheet", layers.get(), unit));
     }
+    for (String paper : papers) {
+      int equals = paper.indexOf('=');
+      PaperRole role = role(answer, paper, paper.substring(0, Math.max(0, equals)).strip());
+      String text = paper.substring(equals + 1).strip();
+      cutting = cutting.withSheet(role, sheet("--paper-sheet", text, unit));
+    }
     return job.withCutting(cutting).withOrder(job.order().withTrialFirst(trial));
+  }
+
+  /** Finds one of the papers that the construction has for itself. */
+  private static PaperRole role(Request.Answer answer, String given, String id) {
+    List<PaperRole> roles =
+        answer.derivation().made().map(made -> made.design().roles()).orElse(List.of()).stream()
+            .filter(role -> role.kind() != PaperKind.RIBBON)
+            .toList();
+    return roles.stream()
+        .filter(role -> role.id().equals(id))
+        .findFirst()
+        .orElseThrow(
+            () ->
+                BadInputException.of(
+                    "command.paper",
+                    given,
+                    String.join(", ", roles.stream().map(PaperRole::id).toList())));
   }
 
   private static BadInputException nothing(Request.Answer answer) {

@@ -46,6 +46,9 @@ class CommandInputTest {
         "check slotted-pair --set window=200mm",
         "check concertina-album --set notch=200mm",
         "plan ridge-pocket-holder --set thumb=0",
+        "cut slim-tent --paper-sheet wrong=a5",
+        "cut slim-tent --paper-sheet writing=b9",
+        "cut slim-tent --paper-sheet writing",
         "plan concertina-album --set width=0.0001",
         "plan diagonal-pocket-quarter-fold --set width=0 --sheet a4"
       })

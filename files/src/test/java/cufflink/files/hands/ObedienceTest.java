@@ -145,16 +145,14 @@ class ObedienceTest {
     List<String> dull = new ArrayList<>();
     for (Move move : moves) {
       String words = move.words().say(METRIC);
-      boolean round = move instanceof Move.CutOut || move instanceof Move.Open;
-      if (!round && !hands.obey(words)) {
+      if (!(move instanceof Move.CutOut) && !hands.obey(words)) {
         dull.add("cannot be obeyed: " + words);
       }
     }
     if (!dull.isEmpty()) {
       return dull;
     }
-    boolean lines = moves.stream().noneMatch(move -> move instanceof Move.CutOut);
-    boolean straight = lines && moves.stream().noneMatch(move -> move instanceof Move.Open);
+    boolean straight = moves.stream().noneMatch(move -> move instanceof Move.CutOut);
     boolean inside = ((Move.Lay) moves.get(0)).lie().up() == Face.INSIDE;
     List<String> least = null;
     for (String top : TOPS) {

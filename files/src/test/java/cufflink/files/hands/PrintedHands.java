@@ -2,6 +2,7 @@ package cufflink.files.hands;
 
 import cufflink.files.hands.VirtualSheet.Trace;
 import java.awt.geom.Point2D;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -14,11 +15,13 @@ import java.util.regex.Pattern;
  */
 final class PrintedHands {
   private static final String NUMBER =
-      "(\\d+(?:\\.\\d+)?(?: \\(then (?:a hair|about [\\d.]+|[\\d.]+) (?:more|less)\\))?)";
+      "((?:about )?\\d+(?:\\.\\d+)?(?: \\(then (?:a hair|about [\\d.]+|[\\d.]+) (?:more|less)\\))?)";
 
   private static Pattern sentence(String text) {
     return Pattern.compile(text.replace("#", NUMBER));
   }
+
+  private static final int CORNERS = 96;
 
   private static final Pattern LAY =
       sentence("^Lay (?:it|the .+) (inside|outside) up with the # side along the top\\.");
@@ -40,6 +43,10 @@ final class PrintedHands {
       sentence("from # across and # down to # across and # down\\. Stop exactly there\\.");
   private static final Pattern CUT =
       sentence("[Ff]?r?o?m? ?# across and # down to # across and # down[;.]");
+  private static final Pattern ROUND =
+      sentence(": (?:half )?a circle # across, its middle # from the left and # below the top\\.");
+  private static final Pattern SQUARE =
+      sentence(": # wide and # high, # from the left and # below the top\\.");
   private static final Pattern FOLD =
       sentence("^Fold “.*”, the score (.*), (towards|away from) you;");
   private static final Pattern KEPT =
@@ -82,7 +89,13 @@ final class PrintedHands {
     if (apart.find()) {
       return obey(apart.group(1));
     }
-    return lay(words) || turn(words) || score(words) || kept(words) || fold(words) || cut(words);
+    return lay(words)
+        || turn(words)
+        || score(words)
+        || kept(words)
+        || fold(words)
+        || open(words)
+        || cut(words);
   }
 
   private boolean lay(String words) {
@@ -172,6 +185,40 @@ final class PrintedHands {
     return slanted.find() && mark(trace, slanted, 1);
   }
 
+  /** A punch or knife goes round all of it, even where it hangs over the edge. */
+  private boolean open(String words) {
+    Matcher round = ROUND.matcher(words);
+    if (round.find()) {
+      double radius = number(round.group(1)) / 2;
+      List<Point2D> rim = new ArrayList<>();
+      for (int i = 0; i < CORNERS; i++) {
+        double angle = 2 * Math.PI * i / CORNERS;
+        rim.add(
+            new Point2D.Double(
+                number(round.group(2)) + radius * Math.cos(angle),
+                number(round.group(3)) + radius * Math.sin(angle)));
+      }
+      sheet.mark(Trace.CUT, rim);
+      return true;
+    }
+    Matcher square = SQUARE.matcher(words);
+    if (!square.find()) {
+      return false;
+    }
+    double left = number(square.group(3));
+    double top = number(square.group(4));
+    double right = left + number(square.group(1));
+    double bottom = top + number(square.group(2));
+    sheet.mark(
+        Trace.CUT,
+        List.of(
+            new Point2D.Double(left, top),
+            new Point2D.Double(right, top),
+            new Point2D.Double(right, bottom),
+            new Point2D.Double(left, bottom)));
+    return true;
+  }
+
   private boolean cut(String words) {
     Matcher down = SLIT_DOWN.matcher(words);
     if (down.find()) {
@@ -226,7 +273,7 @@ final class PrintedHands {
 
   /** A hair is too little to see. */
   private static double number(String text) {
-    String[] parts = text.split(" \\(then ");
+    String[] parts = text.replace("about ", "").split(" \\(then ");
     double number = Double.parseDouble(parts[0]);
     if (parts.length == 1 || parts[1].startsWith("a hair")) {
       return number;

@@ -16,7 +16,9 @@ import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Unit;
+import cufflink.core.paper.Paper;
 import cufflink.core.paper.PaperRole;
+import cufflink.core.paper.Papers;
 import cufflink.core.paper.Sheet;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.pattern.PatternEvaluator;
@@ -108,5 +110,42 @@ class JobFromSheetsTest {
     // Two side by side: twice its width goes across an A4 sheet (ISO 216, 210 mm).
     assertTrue(smaller.base().width().times(2).compareTo(Length.ofMillimetres(210)) <= 0);
     assertTrue(NearMiss.of(pattern, near.values(), manner, sheet("a4"), 1).isEmpty(), "one is one");
+  }
+
+  /**
+   * What is offered is what the maker gets: with their own papers, whose thickness goes into the
+   * allowances, the smaller card is cut by the planner from as many sheets as was said.
+   */
+  @Test
+  void near_withOwnPapers_isCutFromAsManySheetsAsSaid() {
+    Paper thick = Paper.CARD.ofCaliper(Length.fromMillimetres(0.7));
+    int offered = 0;
+    for (Pattern pattern : LIBRARY.patterns()) {
+      for (int copies : java.util.List.of(6, 12)) {
+        Job job =
+            Jobs.job(pattern.id(), pattern.normalValues())
+                .withPapers(new Papers(thick, Paper.PATTERNED));
+        Manner manner = new Manner(Marks.MILLIMETRES, true, Set.of());
+        var near = NearMiss.of(pattern, job.onBench(), manner, sheet("a4"), copies);
+        if (near.isPresent() && copies <= 12) {
+          offered++;
+          Job smaller =
+              job.withValues(near.get().values())
+                  .withOrder(job.order().withCopies(copies))
+                  .withCutting(job.cutting().withSheet(PaperRole.CARDSTOCK, sheet("a4")));
+          CutPlan plan =
+              Jobs.plans(Jobs.derive(smaller)).stream()
+                  .filter(each -> each.role().equals(PaperRole.CARDSTOCK))
+                  .map(PaperPlan::plan)
+                  .findFirst()
+                  .orElseThrow();
+          assertTrue(
+              plan.newSheets() <= near.get().then(),
+              pattern.id() + copies + " takes " + plan.newSheets() + ", said " + near.get().then());
+          assertTrue(near.get().then() < near.get().now());
+        }
+      }
+    }
+    assertTrue(offered >= 3, "too few offers to mean anything: " + offered);
   }
 }
