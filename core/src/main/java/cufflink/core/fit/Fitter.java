@@ -16,6 +16,7 @@ import cufflink.core.pattern.PatternEvaluator;
 import cufflink.core.value.Values;
 import cufflink.core.words.Message;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -126,7 +127,12 @@ public final class Fitter {
     if (goal instanceof Goal.FromSheet from) {
       Sheet sheet = from.sheet();
       Limit limit = from.isJob() ? new SheetJob(from)::reason : size -> tooLarge(size, sheet);
-      return largest(limit, sheet.width().max(sheet.height()), sheet.label());
+      Length longest =
+          from.sizes().stream()
+              .map(each -> each.width().max(each.height()))
+              .max(Comparator.naturalOrder())
+              .orElseThrow();
+      return largest(limit, longest, from.label());
     }
     if (goal instanceof Goal.ForEnvelope wanted) {
       Length longest = wanted.envelope().width().max(wanted.envelope().height());

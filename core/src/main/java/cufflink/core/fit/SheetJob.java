@@ -12,7 +12,9 @@ import cufflink.core.design.Design;
 import cufflink.core.paper.Paper;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.PaperRole;
+import cufflink.core.paper.Sheet;
 import cufflink.core.words.Message;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -42,7 +44,7 @@ final class SheetJob {
     List<Part> parts = CutWork.parts(design, roles, Paper.CARD, goal.cards());
     return fits(design, parts)
         ? Optional.empty()
-        : Optional.of(Message.of("fit.sheets", goal.cards(), goal.sheets(), goal.sheet().label()));
+        : Optional.of(Message.of("fit.sheets", goal.cards(), goal.sheets(), goal.label()));
   }
 
   private boolean fits(Design design, List<Part> parts) {
@@ -52,14 +54,15 @@ final class SheetJob {
     double area = 0;
     long count = 0;
     for (Part part : parts) {
-      if (!goal.sheet().holds(part.width(), part.height())) {
+      if (goal.sizes().stream().noneMatch(each -> each.holds(part.width(), part.height()))) {
         return false;
       }
       area += part.count() * part.width().toMillimetres() * part.height().toMillimetres();
       count += part.count();
     }
-    double sheet = goal.sheet().width().toMillimetres() * goal.sheet().height().toMillimetres();
-    if (area > goal.sheets() * sheet * (1 + ROUNDING)) {
+    double sheets = goal.sheets() * area(goal.sheet());
+    sheets += goal.more().stream().mapToDouble(SheetJob::area).sum();
+    if (area > sheets * (1 + ROUNDING)) {
       return false;
     }
     boolean quickly =
@@ -69,17 +72,35 @@ final class SheetJob {
     return quickly || count <= MOST_PLANNED && planned(parts);
   }
 
+  /** Returns the sheets that are there besides: like off-cuts, there are no more of them. */
+  static List<Stock> besides(Goal.FromSheet goal, Paper paper) {
+    List<Stock> stock = new ArrayList<>();
+    for (Sheet each : goal.more()) {
+      String id = "besides-" + stock.size();
+      stock.add(new Stock(id, each.label(), each.width(), each.height(), 1, true, paper));
+    }
+    return stock;
+  }
+
+  private static double area(Sheet sheet) {
+    return sheet.width().toMillimetres() * sheet.height().toMillimetres();
+  }
+
   private boolean planned(List<Part> parts) {
-    Stock stock =
-        new Stock(
-            goal.sheet().id(),
-            goal.sheet().label(),
-            goal.sheet().width(),
-            goal.sheet().height(),
-            0,
-            false,
-            Paper.CARD);
-    CutQuestion question = new CutQuestion(parts, List.of(stock), Trimmer.USUAL);
+    Sheet sheet = goal.sheet();
+    List<Stock> stock =
+        new ArrayList<>(
+            List.of(
+                new Stock(
+                    sheet.id(),
+                    sheet.label(),
+                    sheet.width(),
+                    sheet.height(),
+                    0,
+                    false,
+                    Paper.CARD)));
+    stock.addAll(besides(goal, Paper.CARD));
+    CutQuestion question = new CutQuestion(parts, stock, Trimmer.USUAL);
     CutPlan plan = CutPlanner.plan(question, List.of(), Watch.NOBODY);
     return plan.problems().isEmpty() && plan.newSheets() <= goal.sheets();
   }

@@ -218,7 +218,7 @@ public final class Inspection {
               reason -> add(FindingKind.OFF_THE_SHEET, Place.on(design.base().id()), reason));
       for (Piece piece : design.pieces()) {
         if (piece.paper() != PaperKind.RIBBON
-            && !from.sheet().holds(piece.width(), piece.height())) {
+            && from.sizes().stream().noneMatch(each -> each.holds(piece.width(), piece.height()))) {
           add(
               FindingKind.OFF_THE_SHEET,
               Place.on(piece.id()),

@@ -68,10 +68,17 @@ public record PaperPlan(
    * @param order how many of it
    * @param papers from which papers
    * @param cutting from which sheets, each of them settled, and with what
+   * @param goal what it is scaled to, for the sheets that are there besides
    * @param supplies what there is to cut from
    */
   public record Question(
-      Design design, String title, Order order, Papers papers, Cutting cutting, Supplies supplies) {
+      Design design,
+      String title,
+      Order order,
+      Papers papers,
+      Cutting cutting,
+      Goal goal,
+      Supplies supplies) {
     /**
      * Asks how a job is cut.
      *
@@ -85,7 +92,8 @@ public record PaperPlan(
       for (PaperRole role : cut(design)) {
         cutting = cutting.withSheet(role, sheet(job, role, supplies.fallback()));
       }
-      return new Question(design, job.title(), job.order(), job.papers(), cutting, supplies);
+      return new Question(
+          design, job.title(), job.order(), job.papers(), cutting, job.goal(), supplies);
     }
   }
 
@@ -176,6 +184,9 @@ public record PaperPlan(
     private List<Stock> stock(Drawer drawer, Paper paper) {
       Sheet sheet = asked.cutting().sheet(roles.get(0)).orElseThrow();
       List<Stock> stock = new ArrayList<>(drawer.free(paper, asked.title()));
+      if (asked.goal() instanceof Goal.FromSheet from && roles.contains(PaperRole.CARDSTOCK)) {
+        stock.addAll(from.besides(paper));
+      }
       boolean isThere =
           stock.stream()
               .anyMatch(

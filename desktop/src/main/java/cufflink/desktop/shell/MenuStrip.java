@@ -109,7 +109,7 @@ final class MenuStrip extends HBox {
   }
 
   private static String name(JobSheet.Printer paper) {
-    return Words.say(paper == JobSheet.Printer.A4 ? "menu.printer-a4" : "menu.printer-letter");
+    return Words.say(paper == JobSheet.Printer.A4 ? "menu.printer-iso" : "menu.printer-letter");
   }
 
   private List<MenuItem> items() {

@@ -235,7 +235,7 @@ final class SizeStation implements StationView {
 
   private static String word(Goal goal) {
     if (goal instanceof Goal.FromSheet from) {
-      return from.sheet().label();
+      return from.label();
     }
     return goal instanceof Goal.ForEnvelope wanted
         ? wanted.envelope().label()
@@ -278,7 +278,7 @@ final class SizeStation implements StationView {
         Sentence.item(Words.say("size.yield-piece"), () -> scaleTo(new Goal.FromSheet(sheet))));
     Set<Integer> counts = new LinkedHashSet<>(List.of(1, 2, 4, order.copies()));
     for (int cards : counts) {
-      Goal.FromSheet goal = new Goal.FromSheet(sheet, 1, cards);
+      Goal.FromSheet goal = new Goal.FromSheet(sheet, 1, cards, from.more());
       items.add(Sentence.item(yielding(goal), () -> scaleTo(goal)));
     }
     items.add(
@@ -288,9 +288,24 @@ final class SizeStation implements StationView {
                 Order.parseCopies(text)
                     .value()
                     .ifPresentOrElse(
-                        cards -> scaleTo(new Goal.FromSheet(sheet, 1, cards)),
+                        cards -> scaleTo(new Goal.FromSheet(sheet, 1, cards, from.more())),
                         () -> bench.tell(Words.say(Order.parseCopies(text).problem())))));
+    items.add(besides(from));
     return items;
+  }
+
+  /** Offers one more sheet of any size, for all pieces together. */
+  private Menu besides(Goal.FromSheet from) {
+    Menu menu = new Menu(Words.say("size.besides"));
+    List<Sheet> sizes = new ArrayList<>(StandardSizes.sheets());
+    sizes.addAll(bench.making().ownSheets());
+    for (Sheet sheet : sizes) {
+      List<Sheet> more = new ArrayList<>(from.more());
+      more.add(sheet);
+      Goal goal = new Goal.FromSheet(from.sheet(), Math.max(1, from.sheets()), from.cards(), more);
+      menu.getItems().add(Sentence.item(name(sheet), () -> scaleTo(goal)));
+    }
+    return menu;
   }
 
   private void scaleTo(Goal goal) {

@@ -17,6 +17,7 @@ import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Marks;
 import cufflink.core.paper.Envelope;
 import cufflink.core.paper.HeldItem;
+import cufflink.core.paper.Sheet;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.value.Setting;
@@ -223,12 +224,16 @@ final class Request {
       throw BadInputException.of("command.only-sheet");
     }
     if (goal.sheet.isPresent()) {
-      String name = given("--sheet", goal.sheet.get());
-      int number = sheets.map(Request::sheets).orElse(0);
+      List<Sheet> all = new ArrayList<>();
+      for (String name : given("--sheet", goal.sheet.get()).split("\\+", -1)) {
+        all.add(
+            StandardSizes.sheet(name)
+                .orElseThrow(() -> BadInputException.of("command.sheet", name, sheets())));
+      }
+      // Several sheets together are for the whole job.
+      int number = sheets.map(Request::sheets).orElse(all.size() > 1 ? 1 : 0);
       int cards = number == 0 ? 1 : order().copies();
-      return StandardSizes.sheet(name)
-          .map(sheet -> new Goal.FromSheet(sheet, number, cards))
-          .orElseThrow(() -> BadInputException.of("command.sheet", name, sheets()));
+      return new Goal.FromSheet(all.get(0), number, cards, all.subList(1, all.size()));
     }
     if (goal.envelope.isPresent()) {
       String name = given("--envelope", goal.envelope.get());

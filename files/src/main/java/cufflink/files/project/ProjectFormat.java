@@ -4,6 +4,7 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
+import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.core.fit.Goal;
 import cufflink.core.job.Edition;
@@ -26,6 +27,8 @@ import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
 import cufflink.core.words.Message;
 import cufflink.files.text.Printable;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -127,6 +130,16 @@ public final class ProjectFormat {
       size(node, from.sheet().width(), from.sheet().height());
       if (from.isJob()) {
         node.put("sheets", from.sheets()).put("cards", from.cards());
+      }
+      if (!from.more().isEmpty()) {
+        ArrayNode more = node.putArray("more");
+        from.more()
+            .forEach(
+                each ->
+                    size(
+                        more.addObject().put("id", each.id()).put("label", each.label()),
+                        each.width(),
+                        each.height()));
       }
     } else if (goal instanceof Goal.ForEnvelope wanted) {
       Envelope envelope = wanted.envelope();
@@ -273,7 +286,8 @@ public final class ProjectFormat {
               new Sheet(
                   text(node, "id"), text(node, "label"), side(node, "width"), side(node, "height")),
               within(node.path("sheets").asInt(0), 0, Goal.FromSheet.MOST_SHEETS),
-              within(node.path("cards").asInt(1), 1, Order.MOST_COPIES));
+              within(node.path("cards").asInt(1), 1, Order.MOST_COPIES),
+              more(node.path("more")));
       case "envelope" ->
           new Goal.ForEnvelope(
               new Envelope(
@@ -281,6 +295,16 @@ public final class ProjectFormat {
               length(node, "clearance"));
       default -> throw wrong("project.goal", text(node, "kind"));
     };
+  }
+
+  private static List<Sheet> more(JsonNode nodes) throws BadFileException {
+    List<Sheet> sheets = new ArrayList<>();
+    for (JsonNode node : nodes) {
+      sheets.add(
+          new Sheet(
+              text(node, "id"), text(node, "label"), side(node, "width"), side(node, "height")));
+    }
+    return sheets;
   }
 
   private static Length side(JsonNode node, String key) throws BadFileException {

@@ -29,6 +29,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** A job from sheets: all that some cards need of the cardstock comes from so many of them. */
 class JobFromSheetsTest {
@@ -147,5 +148,36 @@ class JobFromSheetsTest {
       }
     }
     assertTrue(offered >= 3, "too few offers to mean anything: " + offered);
+  }
+
+  /**
+   * A Letter and an A5 together: what is found is larger than from the Letter alone, is cut from
+   * just these two, and one mark more is not.
+   */
+  @ParameterizedTest
+  @ValueSource(strings = {"ribbon-hinge-wallet", "slim-tent", "banded-half-fold", "two-way-flap"})
+  void fit_ofAJobFromMixedSheets_isCutFromThem(String id) {
+    Pattern pattern = pattern(id);
+    Manner manner = new Manner(Marks.MILLIMETRES, true, Set.of());
+    Goal.FromSheet alone = new Goal.FromSheet(sheet("letter"), 1, 3);
+    Goal.FromSheet mixed =
+        new Goal.FromSheet(sheet("letter"), 1, 3, java.util.List.of(sheet("a5")));
+    Values less = Fitter.fit(pattern, pattern.normalValues(), alone, manner).values().orElseThrow();
+    Fit fit = Fitter.fit(pattern, pattern.normalValues(), mixed, manner);
+    Values values = pattern.normalValues().and(fit.values().orElseThrow());
+    Length width = values.length("width").orElseThrow();
+    assertTrue(width.compareTo(less.length("width").orElseThrow()) >= 0, id + " " + width);
+    Job job = Jobs.job(id, values).withGoal(mixed);
+    Job cut =
+        job.withCutting(job.cutting().withSheet(PaperRole.CARDSTOCK, sheet("letter")))
+            .withOrder(job.order().withCopies(3));
+    CutPlan plan =
+        Jobs.plans(Jobs.derive(cut)).stream()
+            .filter(each -> each.role().equals(PaperRole.CARDSTOCK))
+            .map(PaperPlan::plan)
+            .findFirst()
+            .orElseThrow();
+    assertEquals(java.util.List.of(), plan.problems());
+    assertTrue(plan.newSheets() <= 1, id + " takes " + plan.newSheets() + " Letters");
   }
 }
