@@ -7,12 +7,17 @@ import cufflink.core.design.Layer;
 import cufflink.core.design.Movement;
 import cufflink.core.design.Piece;
 import cufflink.core.measure.Length;
+import cufflink.core.plane.Area;
 import cufflink.core.plane.Point;
 import cufflink.core.plane.Side;
 import cufflink.core.words.Message;
+import java.util.List;
 
 /** Says what is glued where. */
 public final class Gluing {
+  /** A place is near another one within one part in so many of the side. */
+  private static final int SHARE = 5;
+
   private Gluing() {}
 
   /**
@@ -28,9 +33,96 @@ public final class Gluing {
       return Message.of(loose(joint.movement()), joint.label(), host);
     }
     Message face = Message.of(joint.face() == Face.INSIDE ? "layer.inside" : "layer.outside");
-    return joint.mouth() == Side.NONE
-        ? Message.of("sheet.joint", joint.label(), face, host)
-        : Message.of("sheet.joint-mouth", joint.label(), face, host, side(joint.mouth()));
+    Message words =
+        joint.mouth() == Side.NONE
+            ? Message.of("sheet.joint", joint.label(), face, host)
+            : Message.of(
+                "sheet.joint-mouth", joint.label(), face, host, side(joint.mouth(), joint.face()));
+    return design
+        .piece(joint.on())
+        .map(
+            each ->
+                joint.glue().isEmpty()
+                    ? Message.of("sheet.joint-where", words, place(joint, each))
+                    : Message.of("sheet.joint-place", words, place(joint, each), glue(joint)))
+        .orElse(words);
+  }
+
+  /** Where a piece goes, measured as its host lies with that face up, turned over like a page. */
+  private static Message place(Joint joint, Piece host) {
+    Area area = joint.area();
+    boolean inside = joint.face() == Face.INSIDE;
+    boolean whole =
+        near(area.width(), host.width(), host.width())
+            && near(area.height(), host.height(), host.height());
+    if (whole) {
+      return Message.of("sheet.edges");
+    }
+    Length left = inside ? area.at().x() : host.width().minus(area.right());
+    Point corner = new Point(left, area.at().y());
+    return switch (joint.shape()) {
+      case WHOLE -> Message.of("layer.corner", corner.x(), corner.y());
+      case ON_POINT -> {
+        Length middle = Length.ofUnits(area.width().units() / 2);
+        yield Message.of("layer.point", left.plus(middle), corner.y());
+      }
+      case TOP_LEFT -> square(area, left, inside, true);
+      case TOP_RIGHT -> square(area, left, !inside, true);
+      case BOTTOM_RIGHT -> square(area, left, !inside, false);
+      case BOTTOM_LEFT -> square(area, left, inside, false);
+    };
+  }
+
+  /** The corner between the legs of a triangle. */
+  private static Message square(Area area, Length left, boolean atLeft, boolean atTop) {
+    return Message.of(
+        "layer.square-corner",
+        atLeft ? left : left.plus(area.width()),
+        atTop ? area.at().y() : area.bottom());
+  }
+
+  /** Where its glue goes, told from its own edges. */
+  private static Message glue(Joint joint) {
+    List<Message> parts =
+        joint.glue().stream()
+            .map(glue -> part(glue, joint.area(), joint.face() == Face.INSIDE))
+            .distinct()
+            .toList();
+    return Message.list("list.comma", parts);
+  }
+
+  private static Message part(Area glue, Area area, boolean inside) {
+    boolean wide = near(glue.width(), area.width(), area.width());
+    boolean high = near(glue.height(), area.height(), area.height());
+    if (wide && high) {
+      return Message.of("sheet.glue-all");
+    }
+    Length before = glue.at().x().minus(area.at().x());
+    Length after = area.right().minus(glue.right());
+    Length left = inside ? before : after;
+    Length right = inside ? after : before;
+    Length top = glue.at().y().minus(area.at().y());
+    Length foot = area.bottom().minus(glue.bottom());
+    if (high) {
+      return near(left, Length.ZERO, area.width())
+          ? Message.of("sheet.glue-left", glue.width())
+          : near(right, Length.ZERO, area.width())
+              ? Message.of("sheet.glue-right", glue.width())
+              : Message.of("sheet.glue-down", glue.width(), left);
+    }
+    if (wide) {
+      return near(top, Length.ZERO, area.height())
+          ? Message.of("sheet.glue-top", glue.height())
+          : near(foot, Length.ZERO, area.height())
+              ? Message.of("sheet.glue-foot", glue.height())
+              : Message.of("sheet.glue-across", glue.height(), top);
+    }
+    return Message.of("sheet.glue-part", glue.width(), glue.height(), left, top);
+  }
+
+  /** Glue keeps a little clear of edges; a share of the side is not worth a number. */
+  private static boolean near(Length one, Length other, Length side) {
+    return one.minus(other).abs().times(SHARE).compareTo(side) <= 0;
   }
 
   private static String loose(Movement movement) {
@@ -87,11 +179,12 @@ public final class Gluing {
     };
   }
 
-  private static Message side(Side side) {
+  private static Message side(Side side, Face up) {
+    boolean inside = up == Face.INSIDE;
     return switch (side) {
       case TOP -> Message.of("side.top");
-      case RIGHT -> Message.of("side.right");
-      case LEFT -> Message.of("side.left");
+      case RIGHT -> Message.of(inside ? "side.right" : "side.left");
+      case LEFT -> Message.of(inside ? "side.left" : "side.right");
       case BOTTOM, NONE -> Message.of("side.bottom");
     };
   }
