@@ -13,9 +13,12 @@ import cufflink.core.plane.Area;
 import cufflink.core.plane.Segment;
 import cufflink.core.plane.Side;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.function.Consumer;
+import java.util.TreeMap;
+import java.util.function.BiConsumer;
 
 /**
  * How the pieces of a pattern go together, still in formulas.
@@ -39,7 +42,8 @@ record Assembly(
       Optional<String> holds,
       MovementTemplate movement,
       Optional<Joint.Turned> turned,
-      Optional<AskewTemplate> askew) {}
+      Optional<AskewTemplate> askew,
+      String unit) {}
 
   record AskewTemplate(List<Formula> places, Formula degrees) {
     Joint.Askew askew(Scope scope) {
@@ -74,18 +78,45 @@ record Assembly(
       Formula room,
       Optional<List<Formula>> area) {}
 
+  /** Returns the joints; those of a unit come together, one unit after another. */
   List<Joint> joints(Scope scope) {
     List<Joint> result = new ArrayList<>();
-    joints.forEach(each -> forEach(each, scope, result::add));
+    Map<String, Map<Long, List<Joint>>> units = new LinkedHashMap<>();
+    for (JointTemplate each : joints) {
+      if (each.unit().isEmpty()) {
+        forEach(each, scope, (turn, joint) -> result.add(joint));
+        continue;
+      }
+      boolean last = joints.indexOf(each) == lastOf(each.unit());
+      Map<Long, List<Joint>> unit = units.computeIfAbsent(each.unit(), name -> new TreeMap<>());
+      forEach(
+          each,
+          scope,
+          (turn, joint) ->
+              unit.computeIfAbsent(turn.index(), index -> new ArrayList<>()).add(joint));
+      if (last) {
+        unit.values().forEach(result::addAll);
+      }
+    }
     return result;
   }
 
-  private static void forEach(JointTemplate each, Scope scope, Consumer<Joint> use) {
+  private int lastOf(String unit) {
+    int last = -1;
+    for (int i = 0; i < joints.size(); i++) {
+      last = joints.get(i).unit().equals(unit) ? i : last;
+    }
+    return last;
+  }
+
+  private static void forEach(
+      JointTemplate each, Scope scope, BiConsumer<Repeats.Turn, Joint> use) {
     Repeats.forEach(
         each.presence(),
         scope,
         turn ->
             use.accept(
+                turn,
                 new Joint(
                     turn.id(),
                     each.presence().label(),
@@ -144,7 +175,7 @@ record Assembly(
                   forEach(
                       each,
                       scope,
-                      joint ->
+                      (turn, joint) ->
                           host(joint, pieces)
                               .map(host -> Pocket.of(joint, label, host))
                               .ifPresent(result::add)));

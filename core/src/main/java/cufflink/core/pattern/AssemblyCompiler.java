@@ -13,6 +13,7 @@ import cufflink.core.pattern.Assembly.PocketTemplate;
 import cufflink.core.pattern.Assembly.ZoneTemplate;
 import cufflink.core.pattern.Parts.PieceTemplate;
 import cufflink.core.plane.Side;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -27,8 +28,12 @@ final class AssemblyCompiler {
   }
 
   Assembly compile() {
+    List<JointTemplate> joints =
+        new ArrayList<>(
+            PartsCompiler.named(files, "joins", (id, section) -> joint(id, section, "")));
+    PartsCompiler.named(files, "units", (id, unit) -> joints.addAll(unit(id, unit)));
     return new Assembly(
-        PartsCompiler.named(files, "joins", this::joint),
+        joints,
         PartsCompiler.named(files, "keep-clear", this::zone),
         PartsCompiler.named(files, "pockets", this::pocket));
   }
@@ -51,7 +56,16 @@ final class AssemblyCompiler {
     return name;
   }
 
-  private JointTemplate joint(String id, Section plain) {
+  /** Reads the joints of a group of pieces that is made several times. */
+  private List<JointTemplate> unit(String unit, Section plain) {
+    if (!plain.has("for")) {
+      plain.note(plain.place(), "pattern.missing", "for");
+    }
+    return plain.named(
+        "joins", (id, section) -> joint(plain.home().part(id), section.repeatedAs(plain), unit));
+  }
+
+  private JointTemplate joint(String id, Section plain, String unit) {
     Section section = Repeats.counting(plain);
     return new JointTemplate(
         Repeats.presence(id, section),
@@ -72,7 +86,8 @@ final class AssemblyCompiler {
             .map(
                 each ->
                     new AskewTemplate(
-                        section.lengths(each, 4), section.required("degrees", Kind.NUMBER))));
+                        section.lengths(each, 4), section.required("degrees", Kind.NUMBER))),
+        unit);
   }
 
   /** Only what has a mouth can hold something. */

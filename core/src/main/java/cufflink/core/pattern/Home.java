@@ -18,7 +18,7 @@ import java.util.Set;
  */
 final class Home {
   /** The pattern itself, whose names are as they are written. */
-  static final Home PATTERN = new Home("", Optional.empty(), Map.of(), Set.of(), List.of());
+  static final Home PATTERN = new Home("", Optional.empty(), Map.of(), Set.of());
 
   /** What stands for the accessory itself where it has one piece. */
   private static final String ITSELF = "piece";
@@ -28,6 +28,7 @@ final class Home {
   private final Map<String, String> pieces;
   private final Set<String> values;
   private final List<Formula> when;
+  private final Optional<Formula> count;
   private final Map<String, String> full = new HashMap<>();
 
   /**
@@ -37,7 +38,7 @@ final class Home {
    * @param values the names of its values
    */
   Home(String name, Optional<Place> place, Map<String, String> pieces, Set<String> values) {
-    this(name, place, pieces, values, List.of());
+    this(name, place, pieces, values, List.of(), Optional.empty());
   }
 
   private Home(
@@ -45,19 +46,30 @@ final class Home {
       Optional<Place> place,
       Map<String, String> pieces,
       Set<String> values,
-      List<Formula> when) {
+      List<Formula> when,
+      Optional<Formula> count) {
     this.name = name;
     this.place = place;
     this.pieces = Map.copyOf(pieces);
     this.values = Set.copyOf(values);
     this.when = List.copyOf(when);
+    this.count = count;
     Bench.NAMES.forEach(each -> full.put(each, each));
     values.forEach(each -> full.put(each, value(each)));
   }
 
   /** Returns the same home, there only under a condition of the pattern's own. */
   Home onlyIf(Formula condition) {
-    return new Home(name, place, pieces, values, List.of(condition));
+    return new Home(name, place, pieces, values, List.of(condition), count);
+  }
+
+  /** Returns the same home, all of whose pieces are made in a number of the pattern's own. */
+  Home inNumber(Formula number) {
+    return new Home(name, place, pieces, values, when, Optional.of(number));
+  }
+
+  Optional<Formula> count() {
+    return count;
   }
 
   List<Formula> when() {

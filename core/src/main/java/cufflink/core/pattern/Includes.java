@@ -27,8 +27,10 @@ final class Includes {
    * @param file its file, at home in the pattern
    * @param given the values it is given, by their full names
    * @param when the condition under which it is there, in the pattern's own words
+   * @param count how often each of its pieces is made, in the pattern's own words
    */
-  record Included(Section file, Map<String, Given> given, Optional<Entry> when) {}
+  record Included(
+      Section file, Map<String, Given> given, Optional<Entry> when, Optional<Entry> count) {}
 
   /**
    * A value that an accessory is given.
@@ -82,7 +84,12 @@ final class Includes {
     Home home = new Home(name, Optional.of(include.place()), pieces, values);
     Map<String, Given> givenInFull = new LinkedHashMap<>();
     given.forEach((need, value) -> givenInFull.put(home.value(need), value));
-    all.add(new Included(plain.at(home, Names.of(Map.of())), givenInFull, include.entry("when")));
+    all.add(
+        new Included(
+            plain.at(home, Names.of(Map.of())),
+            givenInFull,
+            include.entry("when"),
+            include.entry("count")));
     return name;
   }
 
@@ -99,7 +106,12 @@ final class Includes {
               .flatMap(entry -> root.formula(entry, Kind.TRUTH))
               .map(home::onlyIf)
               .orElse(home);
-      files.add(each.file().at(there, home.names(kinds)));
+      Home made =
+          each.count()
+              .flatMap(entry -> root.formula(entry, Kind.NUMBER))
+              .map(there::inNumber)
+              .orElse(there);
+      files.add(each.file().at(made, home.names(kinds)));
     }
     return files;
   }

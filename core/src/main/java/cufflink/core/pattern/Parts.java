@@ -5,6 +5,7 @@ import cufflink.core.design.Fold;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Mover;
 import cufflink.core.design.Opening;
+import cufflink.core.design.PartName;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.design.Stage;
@@ -182,7 +183,12 @@ record Parts(
     /** Returns all that the drive stands for, with the angle or distance it is moved by. */
     Map<Mover, Double> moves(Scope scope, List<Piece> pieces) {
       if (target instanceof Target.Slide slide) {
-        return Map.of(new Mover.Slide(slide.joint()), scope.length(amount).toMillimetres());
+        // One of several joints alike goes by its number.
+        String joint =
+            index
+                .map(number -> PartName.of(slide.joint(), scope.whole(number)).id())
+                .orElse(slide.joint());
+        return Map.of(new Mover.Slide(joint), scope.length(amount).toMillimetres());
       }
       if (target instanceof Target.Hinge hinge) {
         return Map.of(new Mover.Hinge(hinge.joint(), hinge.line()), scope.number(amount));

@@ -130,7 +130,7 @@ final class PartsCompiler {
     return new PieceTemplate(
         Repeats.presence(id, section),
         role(section, PaperRole.CARDSTOCK),
-        section.formula("count", Kind.NUMBER),
+        section.formula("count", Kind.NUMBER).or(() -> section.home().count()),
         size.get(0),
         size.get(1),
         outline,

@@ -124,6 +124,13 @@ final class Section {
     return new Section(entry, names, home, mistakes);
   }
 
+  /** Returns this group as if it were repeated as another one is. */
+  Section repeatedAs(Section other) {
+    Map<String, Entry> all = new LinkedHashMap<>(parts);
+    other.entry("for").ifPresent(entry -> all.putIfAbsent("for", entry));
+    return new Section(new Entry.Group(place, all), names, home, mistakes);
+  }
+
   /** Returns the group that an entry holds. */
   Section within(Entry entry) {
     return new Section(entry, names, home, mistakes);

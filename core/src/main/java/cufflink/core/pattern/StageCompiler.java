@@ -74,7 +74,11 @@ final class StageCompiler {
           .ifPresent(
               side ->
                   names.put(
-                      id + "-slide", new Meant(new Drive.Target.Slide(id), false, Kind.LENGTH)));
+                      id + "-slide",
+                      new Meant(
+                          new Drive.Target.Slide(id),
+                          joint.presence().repeat().isPresent(),
+                          Kind.LENGTH)));
     }
     return names;
   }

@@ -84,7 +84,8 @@ final class Manner {
               "cut.manner-notch", opening.round().map(Opening.Round::radius).orElse(Length.ZERO));
       case HOLE -> Message.of("cut.manner-hole");
       case SLOT -> Message.of("cut.manner-slot");
-      case WINDOW -> Message.of("cut.manner-window");
+      case WINDOW ->
+          Message.of(opening.round().isPresent() ? "cut.manner-window-round" : "cut.manner-window");
     };
   }
 

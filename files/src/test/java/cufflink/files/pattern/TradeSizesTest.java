@@ -73,6 +73,8 @@ class TradeSizesTest {
     assertTrue(derivation.findings().stream().noneMatch(Finding::isError), () -> told(derivation));
     Design design = derivation.made().orElseThrow().design();
     part(trade, "pieces").forEach((id, size) -> assertSize(piece(design, id), size));
+    part(trade, "counts")
+        .forEach((id, count) -> assertEquals(count, piece(design, id).count(), id));
     part(trade, "layers")
         .forEach(
             (id, size) -> {
