@@ -8,6 +8,7 @@ import cufflink.core.design.Piece;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.layers.ClosedState;
 import cufflink.core.measure.Tolerances;
+import cufflink.core.plane.Side;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -79,6 +80,21 @@ public final class Card {
     completed.whole = whole;
     completed.foldings = foldings;
     return completed;
+  }
+
+  /**
+   * Says how a glued piece lies on its host, both inside up.
+   *
+   * @param joint the joint
+   * @param piece the piece that is glued on
+   * @return which side of the piece is on top; nothing if it lies at an angle or does not fit
+   */
+  public static Optional<Side> top(Joint joint, Piece piece) {
+    FlatPattern flat = FlatPattern.of(piece, Tolerances.USUAL);
+    if (joint.askew().isPresent() || flat.facets().isEmpty()) {
+      return Optional.empty();
+    }
+    return Placement.of(joint, flat).map(placed -> placed.motion().top());
   }
 
   /**

@@ -9,8 +9,6 @@ import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
 import cufflink.core.layers.Areas;
 import cufflink.core.plane.Side;
-import cufflink.core.space.Motion;
-import cufflink.core.space.Vec;
 import cufflink.core.space.Viewpoint;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -77,20 +75,6 @@ public record Sight(List<Shown> shown) {
         .reduce((lower, upper) -> upper);
   }
 
-  /**
-   * Returns which side of a piece points away from whoever looks down on it.
-   *
-   * @param motion where the piece lies
-   * @return the side, lying inside up, that is uppermost
-   */
-  public static Side top(Motion motion) {
-    Vec up = motion.back(motion.origin().plus(new Vec(0, -1, 0)));
-    if (Math.abs(up.y()) >= Math.abs(up.x())) {
-      return up.y() < 0 ? Side.TOP : Side.BOTTOM;
-    }
-    return up.x() > 0 ? Side.RIGHT : Side.LEFT;
-  }
-
   private static Polygon polygon(Layer layer) {
     return Facet.polygon(layer.outline().stream().map(Spot::from).toList());
   }
@@ -118,7 +102,7 @@ public record Sight(List<Shown> shown) {
     /** Divides what shows of a facet by the layers that lie on it, the uppermost first. */
     private void divide(FoldedView.Ply ply, Geometry visible, List<Shown> shown) {
       String piece = model.assembly().pieceOf(ply.facet()).id();
-      Side top = top(pose.motions().get(ply.facet()));
+      Side top = pose.motions().get(ply.facet()).top();
       Geometry bare = visible;
       List<Layer> layers = new ArrayList<>(design.layers());
       Collections.reverse(layers);

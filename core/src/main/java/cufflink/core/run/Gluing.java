@@ -1,5 +1,6 @@
 package cufflink.core.run;
 
+import cufflink.core.card.Card;
 import cufflink.core.design.Design;
 import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
@@ -12,6 +13,7 @@ import cufflink.core.plane.Point;
 import cufflink.core.plane.Side;
 import cufflink.core.words.Message;
 import java.util.List;
+import java.util.Optional;
 
 /** Says what is glued where. */
 public final class Gluing {
@@ -41,10 +43,12 @@ public final class Gluing {
     return design
         .piece(joint.on())
         .map(
-            each ->
-                joint.glue().isEmpty()
-                    ? Message.of("sheet.joint-where", words, place(joint, each))
-                    : Message.of("sheet.joint-place", words, place(joint, each), glue(joint)))
+            each -> {
+              Message place = turned(place(joint, each), joint, design);
+              return joint.glue().isEmpty()
+                  ? Message.of("sheet.joint-where", words, place)
+                  : Message.of("sheet.joint-place", words, place, glue(joint));
+            })
         .orElse(words);
   }
 
@@ -79,6 +83,24 @@ public final class Gluing {
         "layer.square-corner",
         atLeft ? left : left.plus(area.width()),
         atTop ? area.at().y() : area.bottom());
+  }
+
+  /** Which of its edges is on top, if that is another one than when it lies by itself. */
+  private static Message turned(Message place, Joint joint, Design design) {
+    Optional<Piece> piece =
+        design.piece(joint.piece()).filter(each -> !joint.piece().equals(joint.on()));
+    Optional<Side> top = piece.filter(Gluing::hasSides).flatMap(each -> Card.top(joint, each));
+    return top.filter(side -> side != Side.TOP)
+        .map(side -> Message.of("sheet.turned", place, side(side, joint.face())))
+        .orElse(place);
+  }
+
+  /** A blank is the same whichever of its edges is on top. */
+  private static boolean hasSides(Piece piece) {
+    return !piece.scores().isEmpty()
+        || !piece.slits().isEmpty()
+        || !piece.openings().isEmpty()
+        || piece.isTrimmed();
   }
 
   /** Where its glue goes, told from its own edges. */

@@ -1,6 +1,7 @@
 package cufflink.core.space;
 
 import cufflink.core.flat.Spot;
+import cufflink.core.plane.Side;
 
 /**
  * A rigid motion: where the flat axes and the flat origin come to lie. Lengths and angles stay.
@@ -139,5 +140,18 @@ public record Motion(Vec right, Vec down, Vec up, Vec origin) {
     Vec longest = x.length() >= y.length() ? x : y;
     longest = longest.length() >= z.length() ? longest : z;
     return longest.times(Math.PI / Math.max(longest.length(), Double.MIN_NORMAL));
+  }
+
+  /**
+   * Returns which side of a piece points away from whoever looks down on it.
+   *
+   * @return the side, lying inside up, that is uppermost
+   */
+  public Side top() {
+    Vec up = back(origin.plus(new Vec(0, -1, 0)));
+    if (Math.abs(up.y()) >= Math.abs(up.x())) {
+      return up.y() < 0 ? Side.TOP : Side.BOTTOM;
+    }
+    return up.x() > 0 ? Side.RIGHT : Side.LEFT;
   }
 }

@@ -67,8 +67,8 @@ class MannerTest {
     Opening.Round round = new Opening.Round(Strips.point(30, 0), Length.ofMillimetres(9));
     assertEquals(
         List.of(
-            "Pencil its outline on this face; cut from the corners towards the middle of each"
-                + " side.",
+            "Pencil its outline on this face round a compass or a die, and cut along it with the"
+                + " knife, turning the paper and not the knife.",
             "Push the punch in from the edge; the notch is then 9 deep.",
             "Punch both ends, then cut between them along a metal rule.",
             "Set the punch on the pencil mark, on a cutting mat."),

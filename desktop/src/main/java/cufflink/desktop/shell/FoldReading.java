@@ -112,7 +112,7 @@ record FoldReading(
     Paper sheet = derivation.job().papers().of(layer.map(Layer::role).orElse(paper.role()));
     return sheet.print() == Paper.Print.NONE
         ? says
-        : Words.say("fold.shows-print", says, Words.say(way(Sight.top(motion))));
+        : Words.say("fold.shows-print", says, Words.say(way(motion.top())));
   }
 
   /** Says which way up a print is, to whoever sees the card as it lies. */
