@@ -13,6 +13,7 @@ import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.PaperRole;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -62,9 +63,11 @@ public final class CutWork {
     Map<Half, List<Layer>> halves = new LinkedHashMap<>();
     for (Layer layer : design.layers()) {
       if (roles.contains(layer.role()) && layer.shape().isHalf()) {
-        halves.computeIfAbsent(half(layer), each -> new ArrayList<>()).add(layer);
+        halves
+            .computeIfAbsent(half(layer), each -> new ArrayList<>())
+            .addAll(Collections.nCopies(design.count(layer), layer));
       } else if (roles.contains(layer.role())) {
-        parts.add(part(layer, copies));
+        parts.add(part(layer, Math.multiplyExact(design.count(layer), copies)));
       }
     }
     halves.values().forEach(each -> addHalves(parts, each));

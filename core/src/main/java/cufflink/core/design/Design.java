@@ -167,6 +167,16 @@ public record Design(
   }
 
   /**
+   * Says how many papers a layer takes: each copy of its piece has one.
+   *
+   * @param layer the layer
+   * @return at least one
+   */
+  public int count(Layer layer) {
+    return piece(layer.on()).map(Piece::count).orElse(1);
+  }
+
+  /**
    * Returns what papers are for in this card.
    *
    * @return the roles of its pieces and layers: the usual ones first, then those of its pattern

@@ -17,6 +17,7 @@ import cufflink.core.run.Lie;
 import cufflink.core.run.ScoringHabit;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Drawing.Anchor;
+import cufflink.core.scene.Drawing.Box;
 import cufflink.core.scene.Drawing.Tone;
 import cufflink.core.scene.Fill;
 import cufflink.core.scene.Ink;
@@ -117,15 +118,14 @@ public final class FlatDrawing {
   private Drawing draw() {
     Stops stops = new Stops(lie, surface, options);
     Spot extent = extent();
-    double scale =
-        Math.min(
-            (surface.width() - stops.left() - stops.right()) / extent.x(),
-            (surface.height() - stops.top() - stops.bottom()) / extent.y());
-    scale = Math.max(scale, Double.MIN_NORMAL);
-    double left =
-        stops.left() + (surface.width() - stops.left() - stops.right() - extent.x() * scale) / 2;
-    double top =
-        stops.top() + (surface.height() - stops.top() - stops.bottom() - extent.y() * scale) / 2;
+    Box hang = hang();
+    double wide = extent.x() + hang.left() + hang.right();
+    double high = extent.y() + hang.top() + hang.bottom();
+    double across = surface.width() - stops.left() - stops.right();
+    double down = surface.height() - stops.top() - stops.bottom();
+    double scale = Math.max(Math.min(across / wide, down / high), Double.MIN_NORMAL);
+    double left = stops.left() + (across - wide * scale) / 2 + hang.left() * scale;
+    double top = stops.top() + (down - high * scale) / 2 + hang.top() * scale;
     Pen pen = new Pen(scale, left, top);
     drawSheet(pen);
     options.board().ifPresent(habit -> new Board(pen, habit).draw(lie));
@@ -135,6 +135,22 @@ public final class FlatDrawing {
     ruler.beside(lie.height());
     stops.draw(pen, extent);
     return pen.drawing(surface);
+  }
+
+  /** How far what is glued on reaches past each edge of the piece as it lies, in millimetres. */
+  private Box hang() {
+    double[] hang = new double[4];
+    for (Patch patch : options.patches()) {
+      if (patch.ref().piece().equals(lie.piece().id()) && patch.face() == lie.faceUp()) {
+        for (Spot corner : patch.corners().stream().map(lie::apply).toList()) {
+          hang[0] = Math.max(hang[0], -corner.x());
+          hang[1] = Math.max(hang[1], -corner.y());
+          hang[2] = Math.max(hang[2], corner.x() - lie.width().toMillimetres());
+          hang[3] = Math.max(hang[3], corner.y() - lie.height().toMillimetres());
+        }
+      }
+    }
+    return new Box(hang[0], hang[1], hang[2], hang[3]);
   }
 
   /** Returns how much paper has to find room: the piece, or the sheet turned the way it lies. */

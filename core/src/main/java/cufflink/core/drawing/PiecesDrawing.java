@@ -65,7 +65,7 @@ public final class PiecesDrawing {
           new Item(
               new Ref(layer.on(), layer.id()),
               layer.label(),
-              1,
+              design.count(layer),
               layer.width(),
               layer.height(),
               layer.paper(),

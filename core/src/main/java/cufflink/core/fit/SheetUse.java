@@ -93,7 +93,7 @@ public record SheetUse(int sheets, double waste) {
     }
     for (Layer layer : design.layers()) {
       if (layer.paper() == paper) {
-        add(pieces, layer.width(), layer.height(), copies);
+        add(pieces, layer.width(), layer.height(), (long) design.count(layer) * copies);
       }
     }
     return pieces;

@@ -119,7 +119,9 @@ public record Outside(int member, double amount, double moment, double degrees) 
     if (carrier.isEmpty()) {
       return 0;
     }
-    Geometry outline = outline(pose);
+    // What its piece hangs over by is told of the piece.
+    int own = assembly.memberOf(carrier.get().index());
+    Geometry outline = outline(pose).union(outline(pose, own));
     double most = 0;
     for (Spot corner : corners) {
       Vec at = pose.place(carrier.get().index(), corner);
@@ -129,11 +131,16 @@ public record Outside(int member, double amount, double moment, double degrees) 
   }
 
   private static Geometry outline(Pose pose) {
+    return outline(pose, 0);
+  }
+
+  private static Geometry outline(Pose pose, int member) {
     List<Polygon> base = new ArrayList<>();
-    for (Facet facet : pose.assembly().members().get(0).flat().facets()) {
+    Assembly.Member of = pose.assembly().members().get(member);
+    for (Facet facet : of.flat().facets()) {
+      int index = of.firstFacet() + facet.index();
       base.add(
-          Facet.polygon(
-              pose.corners(facet.index()).stream().map(at -> new Spot(at.x(), at.y())).toList()));
+          Facet.polygon(pose.corners(index).stream().map(at -> new Spot(at.x(), at.y())).toList()));
     }
     return Areas.union(base);
   }

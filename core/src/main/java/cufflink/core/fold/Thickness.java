@@ -263,7 +263,7 @@ public record Thickness(List<Region> regions, double grams) {
     }
     for (Layer layer : design.layers()) {
       double area = polygon(layer.outline()).getArea() / SQUARE_METRE;
-      grams += area * papers.of(layer.role()).grammage();
+      grams += design.count(layer) * area * papers.of(layer.role()).grammage();
     }
     return grams;
   }

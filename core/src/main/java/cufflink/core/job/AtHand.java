@@ -65,9 +65,11 @@ public record AtHand(
     for (Layer layer : design.layers()) {
       double round = round(layer.outline());
       if (order.raised()) {
-        pads += Math.max(layer.outline().size(), (long) Math.ceil(round / PADS_APART));
+        pads +=
+            design.count(layer)
+                * Math.max(layer.outline().size(), (long) Math.ceil(round / PADS_APART));
       } else {
-        line += round;
+        line += design.count(layer) * round;
       }
     }
     for (Joint joint : design.joints()) {

@@ -36,7 +36,12 @@ public record LayerRow(
     for (Layer layer : design.layers()) {
       rows.merge(
           List.of(layer.width(), layer.height(), layer.role()),
-          new LayerRow(layer.width(), layer.height(), layer.role(), List.of(layer.label()), 1),
+          new LayerRow(
+              layer.width(),
+              layer.height(),
+              layer.role(),
+              List.of(layer.label()),
+              design.count(layer)),
           LayerRow::and);
     }
     return List.copyOf(rows.values());

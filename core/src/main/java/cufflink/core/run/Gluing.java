@@ -65,7 +65,10 @@ public final class Gluing {
     Length left = inside ? area.at().x() : host.width().minus(area.right());
     Point corner = new Point(left, area.at().y());
     return switch (joint.shape()) {
-      case WHOLE -> Message.of("layer.corner", corner.x(), corner.y());
+      case WHOLE ->
+          left.compareTo(Length.ZERO) < 0
+              ? Message.of("sheet.beyond", left.abs(), corner.y())
+              : Message.of("layer.corner", corner.x(), corner.y());
       case ON_POINT -> {
         Length middle = Length.ofUnits(area.width().units() / 2);
         yield Message.of("layer.point", left.plus(middle), corner.y());

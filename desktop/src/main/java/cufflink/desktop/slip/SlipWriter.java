@@ -187,9 +187,12 @@ public final class SlipWriter {
           .filter(piece -> piece.role().equals(role))
           .forEach(piece -> rows.add(sizeOf(piece, copies)));
       derivation.made().stream()
-          .flatMap(made -> made.design().layers().stream())
-          .filter(layer -> layer.role().equals(role))
-          .forEach(layer -> rows.add(sizeOf(layer, copies)));
+          .map(Derivation.Made::design)
+          .forEach(
+              design ->
+                  design.layers().stream()
+                      .filter(layer -> layer.role().equals(role))
+                      .forEach(layer -> rows.add(sizeOf(layer, design.count(layer) * copies))));
       if (!rows.isEmpty()) {
         String title =
             role.isUsual()

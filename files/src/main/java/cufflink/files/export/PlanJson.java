@@ -196,7 +196,7 @@ public final class PlanJson {
     ArrayNode pieces = root.putArray("pieces");
     design.pieces().forEach(piece -> pieces.add(piece(piece)));
     ArrayNode layers = root.putArray("layers");
-    design.layers().forEach(layer -> layers.add(layer(layer)));
+    design.layers().forEach(layer -> layers.add(layer(layer, design.count(layer))));
     new AssemblyJson(numbers).write(root, design);
     ArrayNode notes = root.putArray("notes");
     design.notes().forEach(note -> notes.add(note.say(format)));
@@ -282,12 +282,12 @@ public final class PlanJson {
     return node;
   }
 
-  private ObjectNode layer(Layer layer) {
+  private ObjectNode layer(Layer layer, int count) {
     ObjectNode node = NODES.objectNode();
     node.put("id", layer.id());
     node.put("label", layer.label());
     node.put("paper", layer.role().id());
-    node.put("count", 1);
+    node.put("count", count);
     node.put("on", layer.on());
     node.put("face", plain(layer.face()));
     numbers.length(node, "width", layer.width());

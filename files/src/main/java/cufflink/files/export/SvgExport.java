@@ -31,6 +31,7 @@ public final class SvgExport {
   private static final Length GAP = Length.ofMillimetres(10);
   private static final int MOST = 400;
 
+  private final Design design;
   private final boolean once;
   private final int copies;
   private final Map<String, List<Path>> groups = new LinkedHashMap<>();
@@ -42,7 +43,8 @@ public final class SvgExport {
 
   private SvgExport(Design design, int copies) {
     this.copies = copies;
-    long all = design.layers().size();
+    this.design = design;
+    long all = design.layers().stream().mapToInt(design::count).sum();
     for (Piece piece : design.pieces()) {
       all += piece.count();
     }
@@ -76,7 +78,12 @@ public final class SvgExport {
   }
 
   private void add(Layer layer) {
-    repeat(layer.id(), copies, layer.width(), layer.height(), at -> add(layer, at));
+    repeat(
+        layer.id(),
+        design.count(layer) * copies,
+        layer.width(),
+        layer.height(),
+        at -> add(layer, at));
   }
 
   /** Where one of several alike stands, and what its ids begin with. */

@@ -43,6 +43,8 @@ class JointWordsTest {
   private static final String NUMBER =
       "((?:about )?\\d+(?:\\.\\d+)?(?: \\(then (?:a hair|about [\\d.]+|[\\d.]+) (?:more|less)\\))?)";
   private static final Pattern CORNER = find("its corner # from the left edge and # from the top");
+  private static final Pattern BEYOND =
+      find("its corner # beyond the left edge and # from the top");
   private static final Pattern LEFT = find("down its left side, # wide");
   private static final Pattern RIGHT = find("down its right side, # wide");
   private static final Pattern DOWN = find("from top to foot, # wide, # from its left edge");
@@ -76,7 +78,11 @@ class JointWordsTest {
       }
       Rectangle2D area = box(joint.area(), lies);
       Matcher corner = CORNER.matcher(words);
-      if (corner.find()) {
+      Matcher beyond = BEYOND.matcher(words);
+      if (beyond.find()) {
+        assertEquals(-area.getX(), number(beyond.group(1)), SAID, words);
+        assertEquals(area.getY(), number(beyond.group(2)), SAID, words);
+      } else if (corner.find()) {
         assertEquals(area.getX(), number(corner.group(1)), SAID, words);
         assertEquals(area.getY(), number(corner.group(2)), SAID, words);
       } else {

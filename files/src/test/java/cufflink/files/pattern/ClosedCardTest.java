@@ -10,7 +10,6 @@ import cufflink.core.job.Job;
 import cufflink.core.measure.Length;
 import cufflink.core.paper.Envelope;
 import cufflink.core.pattern.Pattern;
-import cufflink.core.value.Setting;
 import cufflink.files.Jobs;
 import java.util.List;
 import java.util.Set;
@@ -95,11 +94,8 @@ class ClosedCardTest {
   }
 
   @ParameterizedTest
-  @CsvSource({"0, false", "6, true"})
-  void thickerThanALetter_isSaid(int filling, boolean found) {
-    Job job = job("stacked-pocket-folio");
-    Setting thick = new Setting.OfLength(Length.ofMillimetres(filling));
-    Job filled = job.withValues(job.values().and("filling", thick));
-    assertEquals(found, posted(filled, 400, 400).contains(FindingKind.THICK_FOR_POST));
+  @CsvSource({"slim-tent, false", "waterfall, false", "stacked-pocket-folio, true"})
+  void thickerThanALetter_isSaid(String id, boolean found) {
+    assertEquals(found, posted(job(id), 400, 400).contains(FindingKind.THICK_FOR_POST));
   }
 }

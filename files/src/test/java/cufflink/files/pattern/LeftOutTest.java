@@ -29,7 +29,6 @@ class LeftOutTest {
         Map.of(
             "criss-cross-pocket", List.of("triangle", "right-triangle"),
             "two-way-flap", List.of("label", "words"),
-            "woven-panel", List.of("cover"),
             "handled-purse", List.of("handle-0", "handle-1")),
         leftOut);
   }

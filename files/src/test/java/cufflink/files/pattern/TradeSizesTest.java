@@ -73,6 +73,9 @@ class TradeSizesTest {
     assertTrue(derivation.findings().stream().noneMatch(Finding::isError), () -> told(derivation));
     Design design = derivation.made().orElseThrow().design();
     part(trade, "pieces").forEach((id, size) -> assertSize(piece(design, id), size));
+    if (trade.containsKey("papers")) {
+      assertEquals(trade.get("papers"), design.layers().stream().mapToInt(design::count).sum());
+    }
     part(trade, "counts")
         .forEach((id, count) -> assertEquals(count, piece(design, id).count(), id));
     part(trade, "layers")
