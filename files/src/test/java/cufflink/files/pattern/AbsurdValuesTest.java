@@ -133,7 +133,9 @@ class AbsurdValuesTest {
       grams += piece.count() * area * grammage(piece.paper());
     }
     for (Layer layer : made.design().layers()) {
-      grams += area(layer.outline()) * grammage(layer.paper());
+      // Each copy of a piece has its own paper.
+      int copies = made.design().piece(layer.on()).orElseThrow().count();
+      grams += copies * area(layer.outline()) * grammage(layer.paper());
     }
     double said =
         Thickness.of(made.card().whole(), 0, made.design(), derivation.job().materials()).grams();
