@@ -73,6 +73,11 @@ class TradeSizesTest {
     assertTrue(derivation.findings().stream().noneMatch(Finding::isError), () -> told(derivation));
     Design design = derivation.made().orElseThrow().design();
     part(trade, "pieces").forEach((id, size) -> assertSize(piece(design, id), size));
+    for (Object note : (List<?>) trade.getOrDefault("notes", List.of())) {
+      assertTrue(
+          design.notes().stream().anyMatch(each -> each.say(INCHES).contains((String) note)),
+          () -> note + " is not among " + design.notes());
+    }
     if (trade.containsKey("papers")) {
       assertEquals(trade.get("papers"), design.layers().stream().mapToInt(design::count).sum());
     }
