@@ -248,7 +248,7 @@ class CommandLineTest {
         "plan off-centre-gate --set left|“--set left” has no “=”; write it as --set NAME=VALUE, such as"
             + " --set \"width=105 mm\".",
         "plan off-centre-gate --set depth=3|There is no value “depth” here; choose one of width, height,"
-            + " left, right, top, border.",
+            + " left, right, top, border, split, foot.",
         "plan off-centre-gate --set left=3km|--set left: “3km” is in “km”, which is not in, cm or mm;"
             + " use one of these.",
         "plan off-centre-gate --set left=|--set left: There is no length here; type one such as 5 3/8"
