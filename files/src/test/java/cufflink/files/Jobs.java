@@ -30,7 +30,9 @@ public final class Jobs {
             .and("left", Length.ofMillimetres(66))
             .and("right", Length.ofMillimetres(82))
             .and("top", new Setting.OfChoice("left"))
-            .and("border", Length.ofMillimetres(6));
+            .and("border", Length.ofMillimetres(6))
+            .and("split", new Setting.OfChoice("whole"))
+            .and("foot", Length.ofMillimetres(40));
     return job("off-centre-gate", values);
   }
 

@@ -89,12 +89,7 @@ class JobFromSheetsTest {
     Job cut =
         job.withCutting(job.cutting().withSheet(PaperRole.CARDSTOCK, sheet(name)))
             .withOrder(job.order().withCopies(cards));
-    CutPlan plan =
-        Jobs.plans(Jobs.derive(cut)).stream()
-            .filter(each -> each.role().equals(PaperRole.CARDSTOCK))
-            .map(PaperPlan::plan)
-            .findFirst()
-            .orElseThrow();
+    CutPlan plan = cardPlan(cut);
     assertEquals(java.util.List.of(), plan.problems());
     assertTrue(plan.newSheets() <= sheets, () -> "takes " + plan.newSheets());
   }
@@ -134,12 +129,7 @@ class JobFromSheetsTest {
               job.withValues(near.get().values())
                   .withOrder(job.order().withCopies(copies))
                   .withCutting(job.cutting().withSheet(PaperRole.CARDSTOCK, sheet("a4")));
-          CutPlan plan =
-              Jobs.plans(Jobs.derive(smaller)).stream()
-                  .filter(each -> each.role().equals(PaperRole.CARDSTOCK))
-                  .map(PaperPlan::plan)
-                  .findFirst()
-                  .orElseThrow();
+          CutPlan plan = cardPlan(smaller);
           assertTrue(
               plan.newSheets() <= near.get().then(),
               pattern.id() + copies + " takes " + plan.newSheets() + ", said " + near.get().then());
@@ -171,13 +161,16 @@ class JobFromSheetsTest {
     Job cut =
         job.withCutting(job.cutting().withSheet(PaperRole.CARDSTOCK, sheet("letter")))
             .withOrder(job.order().withCopies(3));
-    CutPlan plan =
-        Jobs.plans(Jobs.derive(cut)).stream()
-            .filter(each -> each.role().equals(PaperRole.CARDSTOCK))
-            .map(PaperPlan::plan)
-            .findFirst()
-            .orElseThrow();
+    CutPlan plan = cardPlan(cut);
     assertEquals(java.util.List.of(), plan.problems());
     assertTrue(plan.newSheets() <= 1, id + " takes " + plan.newSheets() + " Letters");
+  }
+
+  private static CutPlan cardPlan(Job job) {
+    return Jobs.plans(Jobs.derive(job)).stream()
+        .filter(each -> each.role().equals(PaperRole.CARDSTOCK))
+        .map(PaperPlan::plan)
+        .findFirst()
+        .orElseThrow();
   }
 }

@@ -33,14 +33,15 @@ class PaperRolesTest {
   @Test
   void roles_ofOnePaper_areCutTogether() {
     assertEquals(
-        List.of(List.of("base", "cover"), List.of("weave", "cover.cover-front")), planned(woven));
+        List.of(List.of("base", "cover", "back"), List.of("weave", "cover.cover-front")),
+        planned(woven));
   }
 
   @Test
   void role_ofAnotherPaperOrSheet_isCutApart() {
     Job strips = woven.withPapers(woven.papers().with(STRIPS, Paper.PATTERNED.weighing(160)));
     List<List<String>> apart =
-        List.of(List.of("base", "cover"), List.of("cover.cover-front"), List.of("weave"));
+        List.of(List.of("base", "cover", "back"), List.of("cover.cover-front"), List.of("weave"));
     assertEquals(apart, planned(strips));
     List<PaperPlan> plans = Jobs.plans(Jobs.derive(strips));
     assertEquals(
