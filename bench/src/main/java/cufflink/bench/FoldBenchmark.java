@@ -114,6 +114,7 @@ public class FoldBenchmark {
         joints,
         List.of(),
         List.of(),
+        List.of(),
         List.of());
   }
 

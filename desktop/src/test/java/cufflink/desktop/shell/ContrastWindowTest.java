@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import cufflink.desktop.CufflinkApp;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
+import cufflink.files.words.Words;
 import java.io.IOException;
 import java.util.HashMap;
 import java.util.Map;
@@ -61,6 +62,8 @@ class ContrastWindowTest {
     for (Station station : Station.values()) {
       robot.interact(() -> bench.station().set(station));
       WaitForAsyncUtils.waitForFxEvents();
+      // What says that one waits comes and goes, and would be gone from the picture.
+      OpenWindow.waitFor(() -> !isWaiting(scene));
       robot.moveTo(scene.getRoot());
       WritableImage[] image = new WritableImage[1];
       robot.interact(() -> image[0] = scene.snapshot(null));
@@ -78,6 +81,15 @@ class ContrastWindowTest {
     }
     assertTrue(seen > 100, "only " + seen + " texts were looked at");
     assertEquals(Map.of(), faint);
+  }
+
+  private static boolean isWaiting(Scene scene) {
+    return scene.getRoot().lookupAll(".text").stream()
+        .anyMatch(
+            node ->
+                node instanceof Text text
+                    && text.getText().equals(Words.say("shelf.looking"))
+                    && isSeen(text));
   }
 
   private static boolean isSeen(Text text) {

@@ -104,6 +104,6 @@ class CutStationTest {
             .toList();
     assertEquals(1, told.size());
     assertTrue(
-        told.get(0).startsWith("The folio base, 332 × 126, goes on no sheet"), told::toString);
+        told.get(0).startsWith("The folio base, 336 × 126, goes on no sheet"), told::toString);
   }
 }

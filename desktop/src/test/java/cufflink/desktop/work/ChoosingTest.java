@@ -122,7 +122,8 @@ class ChoosingTest {
                 Paper.CARD.ofCaliper(Length.fromMillimetres(0.9)),
                 bench.making().papers().patterned()));
     Setting thick = bench.derivation().get().orElseThrow().settled().get("gusset").orElseThrow();
-    assertEquals(new Setting.OfLength(Length.ofMillimetres(8)), thick);
+    // Thirteen of 0.9, sixteen of the paper and 2 to hold, up to the next mark.
+    assertEquals(new Setting.OfLength(Length.ofMillimetres(17)), thick);
     bench.sizing().type("gusset", "12");
     assertTrue(labels(slip().sizes()).contains("Spine gusset"));
     assertEquals(
@@ -158,10 +159,18 @@ class ChoosingTest {
     pick("turn-back-pocket");
     bench.making().hold(StandardSizes.item("gift-card"));
     List<String> layer = labels(slip().layers());
-    assertTrue(layer.contains("pocket layer onto the inside of the card base"), layer::toString);
     assertTrue(
         layer.contains(
-            "turned-up pocket onto the inside of the pocket layer; leave its lower edge" + " open"),
+            "pocket layer onto the inside of the card base: its corner 3 from the left edge and 3"
+                + " from the top. Glue all over."),
+        layer::toString);
+    assertTrue(
+        layer.stream()
+            .anyMatch(
+                text ->
+                    text.startsWith(
+                        "turned-up pocket onto the inside of the pocket layer; leave its lower edge"
+                            + " open: ")),
         layer::toString);
     assertTrue(
         layer.stream()
