@@ -68,9 +68,6 @@ public final class Inspection {
   }
 
   /**
-   * Raised layers are for cards handed over; in an envelope they may not go in, or not be posted.
-   */
-  /**
    * Looks whether a piece is still one piece once all its cuts are made.
    *
    * @param flat the piece, divided into facets
@@ -80,6 +77,9 @@ public final class Inspection {
     return PaperInspection.inspect(flat);
   }
 
+  /**
+   * Raised layers are for cards handed over; in an envelope they may not go in, or not be posted.
+   */
   private void noteFoam(Goal.ForEnvelope wanted) {
     findings.add(
         new Finding(
