@@ -134,6 +134,18 @@ public record Piece(
   }
 
   /**
+   * Returns the piece cut to other edges.
+   *
+   * @param corners its corners in order
+   * @return the changed piece
+   */
+  public Piece withOutline(List<Point> corners) {
+    return new Piece(
+        name, label, role, count, width, height, corners, scores, slits, cuts, openings, mirrors,
+        from);
+  }
+
+  /**
    * Returns what kind of paper it is cut from.
    *
    * @return the kind of its role

@@ -132,7 +132,7 @@ public record AtHand(
   private static Message tool(Move move) {
     if (move instanceof Move.Press press) {
       return Message.of(press.stop().isPresent() ? "hand.board" : "hand.ruled");
-    } else if (move instanceof Move.Cut) {
+    } else if (move instanceof Move.Cut || move instanceof Move.TrimTo) {
       return Message.of("hand.knife");
     } else if (move instanceof Move.CutOut) {
       return Message.of("hand.scissors");

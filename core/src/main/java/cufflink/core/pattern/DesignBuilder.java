@@ -2,6 +2,7 @@ package cufflink.core.pattern;
 
 import cufflink.core.design.Design;
 import cufflink.core.design.Fold;
+import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Mover;
 import cufflink.core.design.Opening;
@@ -76,6 +77,11 @@ final class DesignBuilder {
         .bonds()
         .forEach(
             bond -> forEach(bond.presence(), turn -> relations.add(bond.in(scope, turn.id()))));
+    List<Joint> joints = parts.assembly().joints(scope);
+    relations.stream()
+        .filter(Design.Relation.Flush.class::isInstance)
+        .map(Design.Relation.Flush.class::cast)
+        .forEach(flush -> trim(flush, pieces, layers, joints));
     Point finished =
         parts.finished().isEmpty()
             ? new Point(
@@ -90,7 +96,7 @@ final class DesignBuilder {
         scope.point(parts.rest()),
         finished.x(),
         finished.y(),
-        parts.assembly().joints(scope),
+        joints,
         parts.assembly().zones(scope),
         parts.assembly().pockets(scope, pieces),
         parts.notes().stream()
@@ -98,6 +104,33 @@ final class DesignBuilder {
             .map(note -> note.phrase().say(scope))
             .toList(),
         relations);
+  }
+
+  /** Cuts what is glued onto a paper, and trimmed with it, to that paper's edge. */
+  private void trim(
+      Design.Relation.Flush flush, List<Piece> pieces, List<Layer> layers, List<Joint> joints) {
+    Optional<Joint> joint =
+        joints.stream().filter(each -> each.id().equals(flush.joint())).findFirst();
+    for (int i = 0; i < pieces.size(); i++) {
+      Piece piece = pieces.get(i);
+      if (joint.filter(each -> each.piece().equals(piece.id())).isPresent()) {
+        List<Point> outline =
+            Flush.trimmed(piece, flush, layers, joints)
+                .orElseThrow(() -> nothingLeft(piece));
+        pieces.set(i, piece.withOutline(outline));
+      }
+    }
+  }
+
+  private NoDesignException nothingLeft(Piece piece) {
+    return pattern.parts().pieces().stream()
+        .filter(each -> each.presence().id().equals(piece.name().name()))
+        .findFirst()
+        .map(
+            each ->
+                new NoDesignException(
+                    each.presence().place(), Message.of("design.flush", piece.label())))
+        .orElseThrow();
   }
 
   private Length length(Parameter parameter) {

@@ -6,6 +6,8 @@ import cufflink.core.measure.Length;
 import cufflink.core.pattern.Parts.Presence;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.BiFunction;
 
 /** Compiles what the parts of a pattern have to do with each other, beside being glued. */
@@ -37,6 +39,7 @@ final class RelationCompiler {
     PartsCompiler.named(files, "pieces", this::piece);
     PartsCompiler.named(files, "layers", this::overhang);
     PartsCompiler.named(files, "joins", this::overhang);
+    PartsCompiler.named(files, "joins", this::flush);
     return bonds;
   }
 
@@ -75,6 +78,25 @@ final class RelationCompiler {
     if (section.text("overhangs", "false").equals("true")) {
       add(id, section, (part, none) -> new Relation.Overhangs(part));
     }
+    return id;
+  }
+
+  private String flush(String id, Section plain) {
+    Section section = Repeats.counting(plain);
+    section
+        .entry("flush")
+        .ifPresent(
+            entry -> {
+              String paper = section.home().part(section.plain(entry));
+              Set<String> papers = new TreeSet<>();
+              papers.addAll(PartsCompiler.named(files, "layers", (each, part) -> each));
+              papers.addAll(PartsCompiler.named(files, "joins", (each, part) -> each));
+              if (!papers.contains(paper) || paper.equals(id)) {
+                papers.remove(id);
+                section.note(entry.place(), "pattern.one-of", paper, String.join(", ", papers));
+              }
+              add(id, section, (part, none) -> new Relation.Flush(part, paper));
+            });
     return id;
   }
 

@@ -87,6 +87,16 @@ public sealed interface Move {
       implements Move {}
 
   /**
+   * What of a piece stands out beyond the paper that lies on it, glued fast, is cut off along that
+   * paper's edge. The piece lies with its back up.
+   *
+   * @param paper the id of the paper's piece or layer
+   * @param line where the edge is cut
+   * @param words what to do
+   */
+  record TrimTo(String paper, Segment line, Message words) implements Move {}
+
+  /**
    * The whole edge of the piece is cut with scissors.
    *
    * @param outline where it lies, corner by corner

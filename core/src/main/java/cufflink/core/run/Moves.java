@@ -55,6 +55,7 @@ public final class Moves {
     List<SecondCut> cuts =
         all.stream()
             .filter(cut -> cut.piece().equals(run.piece()) && cut.with().isEmpty())
+            .filter(cut -> cut.flush().isEmpty())
             .toList();
     List<SecondCut> shared =
         all.stream().filter(cut -> cut.with().equals(Optional.of(run.piece()))).toList();
@@ -74,6 +75,7 @@ public final class Moves {
       lieFolded(Optional.empty());
       folds.forEach(this::crease);
     }
+    trimFlush(all);
     return moves;
   }
 
@@ -127,6 +129,33 @@ public final class Moves {
     isDescribed = true;
   }
 
+  /** What is glued onto a paper and trimmed to its edge is so trimmed when all else is done. */
+  private void trimFlush(List<SecondCut> all) {
+    List<SecondCut> cuts =
+        all.stream()
+            .filter(cut -> cut.piece().equals(run.piece()) && cut.flush().isPresent())
+            .toList();
+    if (cuts.isEmpty()) {
+      return;
+    }
+    if (moves.isEmpty()) {
+      layAsDescribed();
+    }
+    turn(rests, Lie.DESCRIBED.over());
+    Message words = cuts.get(0).flush().orElseThrow().words();
+    for (SecondCut cut : cuts) {
+      Segment line = Lie.DESCRIBED.over().apply(run.piece(), trim(cut));
+      Message told = words.followedBy(cut.done());
+      moves.add(new Move.TrimTo(cut.flush().orElseThrow().id(), line, told));
+      words = Message.NONE;
+    }
+  }
+
+  private static Segment trim(SecondCut cut) {
+    List<Point> path = cut.mark().path();
+    return new Segment(path.get(0), path.get(path.size() - 1));
+  }
+
   /** What is cut and creased after scoring is told as the piece is described. */
   private void layAsDescribed() {
     if (isDescribed) {
@@ -161,7 +190,7 @@ public final class Moves {
     lieFolded(cut.folded());
     Message words = cut.done();
     List<Point> path = cut.mark().path();
-    Segment flat = new Segment(path.get(0), path.get(path.size() - 1));
+    Segment flat = trim(cut);
     Segment line = folded.map(each -> each.kept(flat)).orElse(flat);
     moves.add(
         switch (cut.mark().kind()) {

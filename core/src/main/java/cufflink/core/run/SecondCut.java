@@ -27,6 +27,8 @@ import java.util.Optional;
  *     is
  * @param folded how the piece is folded for it, if it is not cut flat
  * @param with the piece that lies on it turned over and is cut with it, if one does
+ * @param flush the paper to whose edge it is trimmed, if it is; then the direction is measured with
+ *     the piece turned over like a page
  */
 public record SecondCut(
     Piece piece,
@@ -35,7 +37,8 @@ public record SecondCut(
     Message manner,
     String before,
     Optional<Folded> folded,
-    Optional<Piece> with) {
+    Optional<Piece> with,
+    Optional<Flushed> flush) {
   /** What is cut. */
   public enum Kind {
     /** A cut from which nothing comes off. */
@@ -120,6 +123,11 @@ public record SecondCut(
             .filter(each -> each.mirrors().equals(piece.id()) && each.isMirrorOf(piece))
             .findFirst();
     List<Segment> trims = piece.trims();
+    Optional<Flushed> flush = Flushed.of(design, piece);
+    if (flush.isPresent()) {
+      trims.forEach(trim -> cuts.add(flush(piece, trim, flush.get())));
+      return;
+    }
     if (trims.size() > MOST_TRIMS) {
       Mark mark = new Mark("", Kind.OUTLINE, piece.outline());
       Message direction = Message.of("cut.outline");
@@ -131,6 +139,7 @@ public record SecondCut(
               Message.of("cut.manner-outline"),
               "",
               Optional.empty(),
+              Optional.empty(),
               Optional.empty()));
       return;
     }
@@ -140,6 +149,19 @@ public record SecondCut(
       Message manner = Manner.edgeToEdge(piece, trim);
       cuts.add(cut(design, piece, mark, direction, manner).madeWith(with));
     }
+  }
+
+  private static SecondCut flush(Piece piece, Segment trim, Flushed paper) {
+    Segment turned = Lie.DESCRIBED.over().apply(piece, trim);
+    return new SecondCut(
+        piece,
+        Mark.of("", Kind.TRIM, trim),
+        line("cut.flush", turned, paper.label()),
+        Message.of("cut.manner-flush"),
+        "",
+        Optional.empty(),
+        Optional.empty(),
+        Optional.of(paper));
   }
 
   private static SecondCut cut(
@@ -161,15 +183,22 @@ public record SecondCut(
                         .findFirst())
             .orElse("");
     return new SecondCut(
-        piece, mark, direction, manner, before, Optional.empty(), Optional.empty());
+        piece,
+        mark,
+        direction,
+        manner,
+        before,
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty());
   }
 
   private SecondCut madeFolded(Optional<Folded> lies) {
-    return new SecondCut(piece, mark, direction, manner, before, lies, with);
+    return new SecondCut(piece, mark, direction, manner, before, lies, with, flush);
   }
 
   private SecondCut madeWith(Optional<Piece> other) {
-    return new SecondCut(piece, mark, direction, manner, before, folded, other);
+    return new SecondCut(piece, mark, direction, manner, before, folded, other, flush);
   }
 
   /** Says whether the middle of a line lies in an area. */
@@ -236,6 +265,7 @@ public record SecondCut(
         folded
             .map(Folded::words)
             .or(() -> with.map(other -> Message.of("cut.with", other.label())))
+            .or(() -> flush.map(paper -> paper.turned(piece)))
             .orElse(Message.NONE);
     return first.followedBy(done());
   }

@@ -59,6 +59,9 @@ final class MovesJson {
         node.put("wide", true);
       }
       numbers.line(node, cut.line());
+    } else if (move instanceof Move.TrimTo trim) {
+      node.put("act", "cut").put("along", trim.paper());
+      numbers.line(node, trim.line());
     } else if (move instanceof Move.CutOut cut) {
       node.put("act", "cut");
       numbers.places(node, "outline", cut.outline());

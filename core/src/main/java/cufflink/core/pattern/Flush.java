@@ -1,0 +1,98 @@
+package cufflink.core.pattern;
+
+import cufflink.core.design.Design;
+import cufflink.core.design.Face;
+import cufflink.core.design.Joint;
+import cufflink.core.design.Layer;
+import cufflink.core.design.Piece;
+import cufflink.core.measure.Length;
+import cufflink.core.plane.Point;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+
+/** What is left of a piece that is trimmed to the edge of the paper it is glued onto. */
+final class Flush {
+  private static final GeometryFactory GEOMETRY = new GeometryFactory();
+
+  private Flush() {}
+
+  /**
+   * Finds the edge that something is trimmed to.
+   *
+   * @param paper the id of a layer or joint
+   * @param layers all layers
+   * @param joints all joints
+   * @return its corners on its host, if it is there
+   */
+  private static Optional<List<Point>> edge(String paper, List<Layer> layers, List<Joint> joints) {
+    return joints.stream()
+        .filter(joint -> joint.id().equals(paper))
+        .map(Joint::outline)
+        .findFirst()
+        .or(
+            () ->
+                layers.stream()
+                    .filter(layer -> layer.id().equals(paper))
+                    .map(Layer::outline)
+                    .findFirst());
+  }
+
+  /**
+   * Trims a piece.
+   *
+   * @param piece the piece as it is cut first
+   * @param flush to what it is trimmed
+   * @param layers all layers
+   * @param joints all joints
+   * @return its corners as it is described, rounded to a unit of length; nothing if no paper of it
+   *     is left; all of it if the other paper is not there
+   */
+  static Optional<List<Point>> trimmed(
+      Piece piece, Design.Relation.Flush flush, List<Layer> layers, List<Joint> joints) {
+    Optional<Joint> joint =
+        joints.stream().filter(each -> each.id().equals(flush.joint())).findFirst();
+    Optional<List<Point>> edge = edge(flush.paper(), layers, joints);
+    if (joint.isEmpty() || edge.isEmpty()) {
+      return Optional.of(piece.outline());
+    }
+    Point at = joint.get().area().at();
+    Length right = joint.get().area().right();
+    boolean mirrored = joint.get().face() == Face.OUTSIDE;
+    List<Point> own =
+        edge.get().stream()
+            .map(
+                corner ->
+                    new Point(
+                        mirrored ? right.minus(corner.x()) : corner.x().minus(at.x()),
+                        corner.y().minus(at.y())))
+            .toList();
+    Geometry left = polygon(piece.outline()).intersection(polygon(own));
+    return left instanceof Polygon paper && !paper.isEmpty()
+        ? Optional.of(corners(paper))
+        : Optional.empty();
+  }
+
+  private static Polygon polygon(List<Point> corners) {
+    Coordinate[] ring = new Coordinate[corners.size() + 1];
+    for (int i = 0; i < ring.length; i++) {
+      Point corner = corners.get(i % corners.size());
+      ring[i] = new Coordinate(corner.x().units(), corner.y().units());
+    }
+    return GEOMETRY.createPolygon(ring);
+  }
+
+  private static List<Point> corners(Polygon paper) {
+    List<Coordinate> all = Arrays.asList(paper.getExteriorRing().getCoordinates());
+    List<Point> corners = new ArrayList<>();
+    for (Coordinate each : all.subList(1, all.size())) {
+      corners.add(new Point(Length.ofUnits(Math.round(each.x)), Length.ofUnits(Math.round(each.y))));
+    }
+    return corners;
+  }
+}
