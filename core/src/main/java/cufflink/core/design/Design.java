@@ -59,7 +59,8 @@ public record Design(
     record Into(String piece, String pocket) implements Relation {}
 
     /**
-     * A piece is glued onto a paper before that is glued on itself, and is then trimmed to its edge.
+     * A piece is glued onto a paper before that is glued on itself, and is then trimmed to its
+     * edge.
      *
      * @param joint the id of the joint that says where the piece comes to lie
      * @param paper the id of the layer or joint of the paper, on the same piece and face

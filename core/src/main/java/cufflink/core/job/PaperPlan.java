@@ -17,7 +17,6 @@ import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers;
 import cufflink.core.paper.Sheet;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -70,6 +69,7 @@ public record PaperPlan(
    * @param cutting from which sheets, each of them settled, and with what
    * @param goal what it is scaled to, for the sheets that are there besides
    * @param supplies what there is to cut from
+   * @param others other jobs that are cut together with it
    */
   public record Question(
       Design design,
@@ -78,7 +78,24 @@ public record PaperPlan(
       Papers papers,
       Cutting cutting,
       Goal goal,
-      Supplies supplies) {
+      Supplies supplies,
+      List<Share> others) {
+    /** Copies the list. */
+    public Question {
+      others = List.copyOf(others);
+    }
+
+    /**
+     * Asks how several jobs are cut together.
+     *
+     * @param jobs other jobs, whose pieces come from the same sheets where they are of the same
+     *     paper
+     * @return the question about all of them
+     */
+    public Question with(List<Share> jobs) {
+      return new Question(design, title, order, papers, cutting, goal, supplies, jobs);
+    }
+
     /**
      * Asks how a job is cut.
      *
@@ -93,13 +110,58 @@ public record PaperPlan(
         cutting = cutting.withSheet(role, sheet(job, role, supplies.fallback()));
       }
       return new Question(
-          design, job.title(), job.order(), job.papers(), cutting, job.goal(), supplies);
+          design, job.title(), job.order(), job.papers(), cutting, job.goal(), supplies, List.of());
+    }
+  }
+
+  /**
+   * A job that is cut together with another.
+   *
+   * @param title the maker's name for it, by which its pieces are told apart
+   * @param design the card
+   * @param copies how many cards, above zero
+   * @param papers from which papers
+   * @param cutting from which sheets, each of them settled
+   */
+  public record Share(String title, Design design, int copies, Papers papers, Cutting cutting) {
+    /**
+     * Takes what a job takes part with.
+     *
+     * @param design the card
+     * @param job the job
+     * @param fallback the sheet to buy if neither the job nor its goal names one
+     * @return its share
+     */
+    public static Share of(Design design, Job job, Sheet fallback) {
+      Cutting cutting = job.cutting();
+      for (PaperRole role : cut(design)) {
+        cutting = cutting.withSheet(role, sheet(job, role, fallback));
+      }
+      return new Share(job.title(), design, job.order().copies(), job.papers(), cutting);
+    }
+
+    /** What is cut from a paper, named after its job. */
+    private List<Part> parts(Paper paper, int number) {
+      List<PaperRole> roles =
+          cut(design).stream().filter(role -> papers.of(role).equals(paper)).toList();
+      return CutWork.parts(design, roles, paper, copies).stream()
+          .map(
+              part ->
+                  new Part(
+                      number + ":" + part.id(),
+                      title + ": " + part.label(),
+                      part.width(),
+                      part.height(),
+                      part.count(),
+                      part.folds()))
+          .toList();
     }
   }
 
   /**
    * Plans the cutting of a job: cardstock, then patterned paper, then any other; with a trial card
-   * that one first, whose off-cuts serve the rest.
+   * that one first, whose off-cuts serve the rest. Other jobs that are cut with it come from the
+   * same sheets where they are of the same paper, and from sheets of their own where they are not.
    *
    * @param question the job, as far as its cutting depends on it
    * @param watch who waits
@@ -109,8 +171,8 @@ public record PaperPlan(
     List<PaperPlan> plans = new ArrayList<>();
     int copies = question.order().copies();
     boolean trial = question.order().trialFirst() && copies > 1;
-    for (List<PaperRole> roles : alike(question)) {
-      Maker maker = new Maker(question, watch, roles);
+    for (Group group : groups(question)) {
+      Maker maker = new Maker(question, watch, group);
       Drawer left = question.supplies().drawer();
       if (trial) {
         Optional<PaperPlan> first = maker.plan(left, 1, true);
@@ -133,15 +195,46 @@ public record PaperPlan(
     return roles.get(0);
   }
 
-  /** Roles of one paper that comes in the same sheets are cut together. */
-  private static Collection<List<PaperRole>> alike(Question question) {
-    Map<List<Object>, List<PaperRole>> alike = new LinkedHashMap<>();
+  /** What is cut from one paper that comes in the same sheets, or also in those of other jobs. */
+  private record Group(Paper paper, List<Sheet> sheets, List<PaperRole> own, List<PaperRole> all) {}
+
+  private static List<Group> groups(Question question) {
+    Map<List<Object>, Group> groups = new LinkedHashMap<>();
     for (PaperRole role : cut(question.design())) {
-      List<Object> key =
-          List.of(question.papers().of(role), question.cutting().sheet(role).orElseThrow());
-      alike.computeIfAbsent(key, each -> new ArrayList<>()).add(role);
+      Paper paper = question.papers().of(role);
+      Sheet sheet = question.cutting().sheet(role).orElseThrow();
+      Group group =
+          groups.computeIfAbsent(
+              List.of(paper, sheet),
+              key ->
+                  new Group(
+                      paper,
+                      new ArrayList<>(List.of(sheet)),
+                      new ArrayList<>(),
+                      new ArrayList<>()));
+      group.own().add(role);
+      group.all().add(role);
     }
-    return alike.values();
+    for (Share share : question.others()) {
+      for (PaperRole role : cut(share.design())) {
+        Paper paper = share.papers().of(role);
+        Sheet sheet = share.cutting().sheet(role).orElseThrow();
+        Optional<Group> same =
+            groups.values().stream().filter(group -> group.paper().equals(paper)).findFirst();
+        if (same.isEmpty()) {
+          groups.put(
+              List.of(paper, sheet),
+              new Group(
+                  paper,
+                  new ArrayList<>(List.of(sheet)),
+                  List.of(),
+                  new ArrayList<>(List.of(role))));
+        } else if (!same.get().sheets().contains(sheet)) {
+          same.get().sheets().add(sheet);
+        }
+      }
+    }
+    return List.copyOf(groups.values());
   }
 
   private static List<PaperRole> cut(Design design) {
@@ -167,36 +260,56 @@ public record PaperPlan(
   }
 
   /** Plans one paper. */
-  private record Maker(Question asked, Watch watch, List<PaperRole> roles) {
+  private record Maker(Question asked, Watch watch, Group group) {
     Optional<PaperPlan> plan(Drawer drawer, int copies, boolean isTrial) {
-      Paper paper = asked.papers().of(roles.get(0));
-      List<Part> parts = CutWork.parts(asked.design(), roles, paper, copies);
+      List<Part> parts = new ArrayList<>();
+      if (!group.own().isEmpty()) {
+        parts.addAll(CutWork.parts(asked.design(), group.own(), group.paper(), copies));
+      }
+      if (!isTrial && isFirstOfPaper()) {
+        for (Share share : asked.others()) {
+          parts.addAll(share.parts(group.paper(), asked.others().indexOf(share) + 2));
+        }
+      }
       if (parts.isEmpty()) {
         return Optional.empty();
       }
       CutQuestion question =
-          new CutQuestion(parts, stock(drawer, paper), asked.cutting().trimmer());
+          new CutQuestion(parts, stock(drawer, isTrial), asked.cutting().trimmer());
       CutPlan plan = CutPlanner.plan(question, asked.supplies().usual(), watch);
       TrimRun run = TrimRun.of(plan, question.trimmer());
-      return Optional.of(new PaperPlan(roles, paper, isTrial, question, plan, run));
+      return Optional.of(new PaperPlan(group.all(), group.paper(), isTrial, question, plan, run));
     }
 
-    private List<Stock> stock(Drawer drawer, Paper paper) {
-      Sheet sheet = asked.cutting().sheet(roles.get(0)).orElseThrow();
+    /** What another job takes of a paper that comes in several sheets is cut with the first. */
+    private boolean isFirstOfPaper() {
+      return groups(asked).stream()
+          .filter(each -> each.paper().equals(group.paper()))
+          .findFirst()
+          .filter(group::equals)
+          .isPresent();
+    }
+
+    /** A trial card comes from the job's own sheets. */
+    private List<Stock> stock(Drawer drawer, boolean isTrial) {
+      Paper paper = group.paper();
       List<Stock> stock = new ArrayList<>(drawer.free(paper, asked.title()));
-      if (asked.goal() instanceof Goal.FromSheet from && roles.contains(PaperRole.CARDSTOCK)) {
+      if (asked.goal() instanceof Goal.FromSheet from
+          && group.own().contains(PaperRole.CARDSTOCK)) {
         stock.addAll(from.besides(paper));
       }
-      boolean isThere =
-          stock.stream()
-              .anyMatch(
-                  each ->
-                      !each.offCut()
-                          && each.width().equals(sheet.width())
-                          && each.height().equals(sheet.height()));
-      if (!isThere) {
-        stock.add(
-            new Stock(sheet.id(), sheet.label(), sheet.width(), sheet.height(), 0, false, paper));
+      for (Sheet sheet : isTrial ? group.sheets().subList(0, 1) : group.sheets()) {
+        boolean isThere =
+            stock.stream()
+                .anyMatch(
+                    each ->
+                        !each.offCut()
+                            && each.width().equals(sheet.width())
+                            && each.height().equals(sheet.height()));
+        if (!isThere) {
+          stock.add(
+              new Stock(sheet.id(), sheet.label(), sheet.width(), sheet.height(), 0, false, paper));
+        }
       }
       return stock;
     }

@@ -115,8 +115,7 @@ final class DesignBuilder {
       Piece piece = pieces.get(i);
       if (joint.filter(each -> each.piece().equals(piece.id())).isPresent()) {
         List<Point> outline =
-            Flush.trimmed(piece, flush, layers, joints)
-                .orElseThrow(() -> nothingLeft(piece));
+            Flush.trimmed(piece, flush, layers, joints).orElseThrow(() -> nothingLeft(piece));
         pieces.set(i, piece.withOutline(outline));
       }
     }

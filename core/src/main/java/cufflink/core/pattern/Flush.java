@@ -91,7 +91,8 @@ final class Flush {
     List<Coordinate> all = Arrays.asList(paper.getExteriorRing().getCoordinates());
     List<Point> corners = new ArrayList<>();
     for (Coordinate each : all.subList(1, all.size())) {
-      corners.add(new Point(Length.ofUnits(Math.round(each.x)), Length.ofUnits(Math.round(each.y))));
+      corners.add(
+          new Point(Length.ofUnits(Math.round(each.x)), Length.ofUnits(Math.round(each.y))));
     }
     return corners;
   }

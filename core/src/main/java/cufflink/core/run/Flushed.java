@@ -57,10 +57,8 @@ public record Flushed(String id, String label, Message across, Message down) {
     boolean right = shape == Layer.Shape.TOP_RIGHT || shape == Layer.Shape.BOTTOM_RIGHT;
     boolean foot = shape == Layer.Shape.BOTTOM_LEFT || shape == Layer.Shape.BOTTOM_RIGHT;
     Area piece = own.area();
-    Length beside =
-        right ? area.right().minus(piece.right()) : piece.at().x().minus(area.at().x());
-    Length below =
-        foot ? area.bottom().minus(piece.bottom()) : piece.at().y().minus(area.at().y());
+    Length beside = right ? area.right().minus(piece.right()) : piece.at().x().minus(area.at().x());
+    Length below = foot ? area.bottom().minus(piece.bottom()) : piece.at().y().minus(area.at().y());
     // Seen from behind: what is glued to the outside lies as its host is described.
     boolean atRight = right == (own.face() == Face.OUTSIDE);
     return new Flushed(

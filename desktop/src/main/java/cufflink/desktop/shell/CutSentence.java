@@ -17,6 +17,7 @@ import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Sheet;
 import cufflink.core.run.PlanWords;
 import cufflink.core.words.Message;
+import cufflink.desktop.work.Companions;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.pattern.Extras;
 import cufflink.files.size.StandardSizes;
@@ -42,9 +43,11 @@ final class CutSentence {
   private final Workbench bench;
   private final Job job;
   private final List<PaperRole> roles;
+  private final Runnable refresh;
 
-  CutSentence(Workbench bench, Derivation derivation) {
+  CutSentence(Workbench bench, Derivation derivation, Runnable refresh) {
     this.bench = bench;
+    this.refresh = refresh;
     this.job = derivation.job();
     this.roles = derivation.made().map(made -> made.design().roles()).orElse(List.of());
   }
@@ -77,7 +80,8 @@ final class CutSentence {
                     PlanWords.title(each.role(), each.isTrial()),
                     PlanWords.sheets(each.plan()),
                     second.choice(
-                        Words.say("cut.trimmer"), Words.say("cut.trimmer-hint"), this::trimmers))));
+                        Words.say("cut.trimmer"), Words.say("cut.trimmer-hint"), this::trimmers),
+                    second.choice(together(), Words.say("cut.together-hint"), this::companions))));
     near.ifPresent(each -> second.getChildren().add(new Text(" ")));
     near.ifPresent(
         each ->
@@ -165,6 +169,33 @@ final class CutSentence {
 
   private <T> void use(Parsed<T> parsed, java.util.function.Consumer<T> action) {
     parsed.value().ifPresentOrElse(action, () -> bench.tell(Words.say(parsed.problem())));
+  }
+
+  private String together() {
+    List<String> titles =
+        bench.cutter().companions().with(job.title()).stream().map(PaperPlan.Share::title).toList();
+    return titles.isEmpty()
+        ? Words.say("cut.by-itself")
+        : Words.say("cut.together", Message.list("list.comma", titles));
+  }
+
+  /** Offers other projects to be cut from the same papers. */
+  private List<MenuItem> companions() {
+    Companions all = bench.cutter().companions();
+    List<MenuItem> items = new ArrayList<>();
+    for (Companions.Companion each : all.offered()) {
+      items.add(Sentence.tick(each.title(), all.isChosen(each), () -> toggle(all, each)));
+    }
+    if (items.isEmpty()) {
+      MenuItem none = new MenuItem(Words.say("cut.together-none"));
+      none.setDisable(true);
+      items.add(none);
+    }
+    return items;
+  }
+
+  private void toggle(Companions all, Companions.Companion companion) {
+    all.toggle(companion).ifPresentOrElse(problem -> bench.tell(Words.say(problem)), refresh);
   }
 
   private static String extras(Order order) {

@@ -155,7 +155,7 @@ final class CutStation implements StationView {
     show(place);
     Nearly nearly = Nearly.of(derivation);
     near.ask(nearly);
-    return new CutSentence(bench, derivation)
+    return new CutSentence(bench, derivation, refresh)
         .sentence(plan(), near.answerTo(nearly).flatMap(each -> each));
   }
 

@@ -11,8 +11,10 @@ import cufflink.core.scene.Ref;
 import cufflink.desktop.paper.Flag;
 import cufflink.desktop.paper.PaperView;
 import cufflink.desktop.slip.SlipView;
+import cufflink.desktop.work.Companions.Companion;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
+import cufflink.files.project.Shares;
 import cufflink.files.words.Words;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -73,6 +75,7 @@ public final class MainWindow extends StackPane {
     notice.textProperty().bind(bench.notice());
     notice.visibleProperty().bind(bench.notice().isNotEmpty());
     notice.managedProperty().bind(notice.visibleProperty());
+    bench.cutter().companions().offer(() -> companions(demonstration));
     MenuStrip menu = new MenuStrip(bench, projects, demonstration, toggleTheme, help::toggle);
     VBox top = new VBox(menu, new StationStrip(bench, stations, slip.looked()));
     top.getStyleClass().add("top");
@@ -295,5 +298,16 @@ public final class MainWindow extends StackPane {
     view().drag(event.getX() - dragX, event.getY() - dragY);
     dragX = event.getX();
     dragY = event.getY();
+  }
+
+  /** Returns what can be cut together with what lies on the table. */
+  private List<Companion> companions(List<Job> demonstration) {
+    List<Companion> all = new ArrayList<>(projects.companions());
+    for (Job job : demonstration) {
+      if (bench.job().filter(now -> now.title().equals(job.title())).isEmpty()) {
+        all.add(new Companion(job.title(), () -> Shares.of(job, bench.library())));
+      }
+    }
+    return all;
   }
 }

@@ -3,9 +3,11 @@ package cufflink.desktop.shell;
 import cufflink.core.cut.Drawer;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
+import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.Parsed;
 import cufflink.core.paper.Sheet;
 import cufflink.desktop.wait.InOrder;
+import cufflink.desktop.work.Companions.Companion;
 import cufflink.desktop.work.Cutter;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.export.Export;
@@ -17,6 +19,7 @@ import cufflink.files.project.Drafts;
 import cufflink.files.project.Drafts.Draft;
 import cufflink.files.project.ProjectStore;
 import cufflink.files.project.Settings;
+import cufflink.files.project.Shares;
 import cufflink.files.project.UserFolders;
 import cufflink.files.words.Words;
 import java.io.File;
@@ -70,6 +73,16 @@ public final class Projects {
     this.drafts = new DraftKeeper(bench, new Drafts(folders.drafts(), writer), disk);
     this.lastMoment = new Thread(drafts::write, "last moment");
     Runtime.getRuntime().addShutdownHook(lastMoment);
+  }
+
+  /** Returns the projects used last, to be cut together with the one on the table. */
+  List<Companion> companions() {
+    return settings.recent().stream()
+        .map(
+            file ->
+                new Companion(
+                    file.getFileName().toString(), () -> Shares.open(file, bench.library())))
+        .toList();
   }
 
   /**
@@ -282,17 +295,21 @@ public final class Projects {
       return;
     }
     Path file = withExtension(chosen.toPath(), extension);
-    Drawer drawer = bench.drawer();
+    CutFrom from =
+        new CutFrom(bench.drawer(), bench.cutter().companions().with(derivation.job().title()));
     bench.tell(Words.say("file.writing", file.getFileName()));
-    disk.run(() -> write(derivation, drawer, export, file), bench::tell);
+    disk.run(() -> write(derivation, from, export, file), bench::tell);
   }
 
-  private String write(Derivation derivation, Drawer drawer, Export export, Path file) {
+  /** What a job is cut from, and with what, at the moment it is written. */
+  private record CutFrom(Drawer drawer, List<PaperPlan.Share> others) {}
+
+  private String write(Derivation derivation, CutFrom from, Export export, Path file) {
     ExportSubject subject =
         new ExportSubject(
             derivation,
             "",
-            () -> Cutter.plans(derivation, drawer),
+            () -> Cutter.plans(derivation, from.drawer(), from.others()),
             printer().orElseGet(this::usual));
     try {
       Parsed<Path> written = writer.replace(file, export.write(subject));

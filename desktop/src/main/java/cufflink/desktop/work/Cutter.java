@@ -26,12 +26,16 @@ public final class Cutter {
   private final ReadOnlyObjectWrapper<List<PaperPlan>> plans =
       new ReadOnlyObjectWrapper<>(List.of());
 
+  private final Companions companions = new Companions();
+
   private final Map<String, Frozen> frozen = new HashMap<>();
 
   /** What was cut for a job, by what it was cut for. */
-  private record Frozen(Design design, Order order, List<PaperPlan> plans) {
-    boolean isFor(Derivation derivation) {
+  private record Frozen(
+      Design design, Order order, List<PaperPlan.Share> others, List<PaperPlan> plans) {
+    boolean isFor(Derivation derivation, List<PaperPlan.Share> now) {
       return order.equals(derivation.job().order())
+          && others.equals(now)
           && derivation.made().filter(made -> made.design().equals(design)).isPresent();
     }
   }
@@ -69,14 +73,27 @@ public final class Cutter {
   public void ask(Derivation derivation, Drawer drawer) {
     Optional<Frozen> cut =
         Optional.ofNullable(frozen.get(derivation.job().id()))
-            .filter(each -> each.isFor(derivation));
+            .filter(each -> each.isFor(derivation, others(derivation)));
     if (cut.isPresent()) {
       if (!plans.get().equals(cut.get().plans())) {
         plans.set(cut.get().plans());
       }
       return;
     }
-    question(derivation, drawer).ifPresent(planner::ask);
+    question(derivation, drawer, others(derivation)).ifPresent(planner::ask);
+  }
+
+  /**
+   * Returns other projects that are cut together with this one.
+   *
+   * @return the projects there are, and which of them are chosen
+   */
+  public Companions companions() {
+    return companions;
+  }
+
+  private List<PaperPlan.Share> others(Derivation derivation) {
+    return companions.with(derivation.job().title());
   }
 
   /**
@@ -92,15 +109,19 @@ public final class Cutter {
             made ->
                 frozen.put(
                     derivation.job().id(),
-                    new Frozen(made.design(), derivation.job().order(), plans.get())));
+                    new Frozen(
+                        made.design(), derivation.job().order(), others(derivation), plans.get())));
   }
 
-  private static Optional<PaperPlan.Question> question(Derivation derivation, Drawer drawer) {
+  private static Optional<PaperPlan.Question> question(
+      Derivation derivation, Drawer drawer, List<PaperPlan.Share> others) {
     Job job = derivation.job();
     PaperPlan.Supplies supplies =
         new PaperPlan.Supplies(
             drawer, StandardSizes.usualSheet(job.marks()), StandardSizes.sheets());
-    return derivation.made().map(made -> PaperPlan.Question.of(made.design(), job, supplies));
+    return derivation
+        .made()
+        .map(made -> PaperPlan.Question.of(made.design(), job, supplies).with(others));
   }
 
   private static List<PaperPlan> plan(PaperPlan.Question question, Asking asking) {
@@ -124,10 +145,12 @@ public final class Cutter {
    *
    * @param derivation what follows from the job
    * @param drawer the maker's sheets and off-cuts
+   * @param others other jobs that are cut together with it
    * @return how each paper is cut
    */
-  public static List<PaperPlan> plans(Derivation derivation, Drawer drawer) {
-    return question(derivation, drawer)
+  public static List<PaperPlan> plans(
+      Derivation derivation, Drawer drawer, List<PaperPlan.Share> others) {
+    return question(derivation, drawer, others)
         .map(question -> PaperPlan.of(question, Watch.NOBODY))
         .orElse(List.of());
   }

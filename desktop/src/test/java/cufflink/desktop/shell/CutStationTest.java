@@ -6,6 +6,7 @@ import static cufflink.desktop.shell.OpenWindow.waitFor;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.core.cut.Part;
 import cufflink.core.job.PaperPlan;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
@@ -86,6 +87,32 @@ class CutStationTest {
     assertTrue(
         texts(robot).stream().anyMatch(text -> text.startsWith("buy 12 × A4")),
         texts(robot)::toString);
+  }
+
+  @Test
+  void cutting_togetherWithAnotherProject(FxRobot robot) {
+    window.lay(robot, 0);
+    robot.interact(() -> bench.station().set(Station.CUT));
+    waitFor(
+        () -> !bench.cutter().planner().busy().get() && !bench.cutter().plans().get().isEmpty());
+    waitFor(() -> texts(robot).contains("by itself"));
+    org.testfx.util.WaitForAsyncUtils.waitForFxEvents(20);
+    robot.clickOn("by itself");
+    robot.clickOn("Route map for the volunteers’ ride");
+    waitFor(() -> texts(robot).contains("together with Route map for the volunteers’ ride"));
+    waitFor(() -> !bench.cutter().planner().busy().get());
+    List<String> cut =
+        bench.cutter().plans().get().stream()
+            .flatMap(plan -> plan.question().parts().stream())
+            .map(Part::label)
+            .toList();
+    assertTrue(cut.contains("Route map for the volunteers’ ride: left piece"), cut::toString);
+    assertTrue(cut.contains("card base"), cut::toString);
+    // The other project itself is not offered to be cut with itself.
+    robot.clickOn("together with Route map for the volunteers’ ride");
+    assertTrue(robot.lookup("Route map for the volunteers’ ride").tryQuery().isPresent());
+    robot.clickOn("Route map for the volunteers’ ride");
+    waitFor(() -> texts(robot).contains("by itself"));
   }
 
   @Test

@@ -28,7 +28,7 @@ class CutSlipTest {
   }
 
   private static List<SlipSection> slip(Derivation derivation, Drawer drawer) {
-    List<PaperPlan> plans = Cutter.plans(derivation, drawer);
+    List<PaperPlan> plans = Cutter.plans(derivation, drawer, List.of());
     return new SlipWriter(derivation, Words.on(derivation.job().marks(), Fractions.TYPESET))
         .cuts(plans, drawer);
   }

@@ -41,7 +41,7 @@ final class CutCommand implements Callable<Integer> {
   @Override
   public Integer call() {
     Request.Answer answer = request.answer(parent.library());
-    List<PaperPlan> plans = options.plans(answer);
+    List<PaperPlan> plans = options.plans(answer, parent.library());
     PrintWriter out = spec.commandLine().getOut();
     if (json) {
       out.println(new CutJson(answer.format(), hand(answer)).write(plans));

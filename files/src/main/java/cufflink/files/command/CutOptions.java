@@ -15,11 +15,14 @@ import cufflink.core.measure.Unit;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Sheet;
+import cufflink.files.pattern.PatternLibrary;
 import cufflink.files.project.AtomicFile;
 import cufflink.files.project.DrawerStore;
+import cufflink.files.project.Shares;
 import cufflink.files.project.UserFolders;
 import cufflink.files.size.StandardSizes;
 import cufflink.files.words.Words;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -45,17 +48,26 @@ final class CutOptions {
   @Option(names = "--trial")
   private boolean trial;
 
+  @Option(names = "--together", paramLabel = "FILE")
+  private List<Path> together = new ArrayList<>();
+
   @Option(names = "--from-drawer")
   private boolean fromDrawer;
 
-  List<PaperPlan> plans(Request.Answer answer) {
+  List<PaperPlan> plans(Request.Answer answer, PatternLibrary library) {
     Job asked = asked(answer);
     return answer
         .derivation()
         .made()
         .map(made -> PaperPlan.Question.of(made.design(), asked, supplies(asked)))
+        .map(question -> question.with(others(library)))
         .map(question -> PaperPlan.of(question, Watch.NOBODY))
         .orElseThrow(() -> nothing(answer));
+  }
+
+  /** Opens the projects that are cut together with this one. */
+  private List<PaperPlan.Share> others(PatternLibrary library) {
+    return together.stream().map(file -> orBad("--together", Shares.open(file, library))).toList();
   }
 
   /** Returns the job as it is to be cut. */

@@ -60,7 +60,11 @@ final class ExportCommand implements Callable<Integer> {
     }
     byte[] bytes =
         export.write(
-            new ExportSubject(derivation, answer.reason(), () -> cutting.plans(answer), printer));
+            new ExportSubject(
+                derivation,
+                answer.reason(),
+                () -> cutting.plans(answer, parent.library()),
+                printer));
     if (output.toString().equals("-")) {
       parent.write(bytes);
     } else {

@@ -121,7 +121,8 @@ class FlushTest {
         if (move.has("along") && slanted(move.path("line"))) {
           cut++;
           assertEquals("triangles", move.path("along").asText());
-          // From behind it lies as the piece beneath it does: the slant rises to the right; its ends
+          // From behind it lies as the piece beneath it does: the slant rises to the right; its
+          // ends
           // are to the eighth of a micrometre.
           assertEquals(-(height - 6) / (width - 6), slope(move.path("line")), 1e-3);
         }
