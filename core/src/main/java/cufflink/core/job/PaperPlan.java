@@ -187,6 +187,16 @@ public record PaperPlan(
   }
 
   /**
+   * Says whether a part belongs to another job that is cut together with this one.
+   *
+   * @param part a part of one of the plans
+   * @return true if it does
+   */
+  public static boolean isOfAnother(Part part) {
+    return part.id().contains(":");
+  }
+
+  /**
    * Returns what the plan is called after.
    *
    * @return the first role of its paper

@@ -1,6 +1,7 @@
 package cufflink.desktop.slip;
 
 import cufflink.core.cut.Drawer;
+import cufflink.core.cut.Part;
 import cufflink.core.cut.TrimRun;
 import cufflink.core.cut.TrimStep;
 import cufflink.core.job.Derivation;
@@ -27,6 +28,15 @@ final class CutSlip {
 
   List<SlipSection> write(List<PaperPlan> plans, Drawer drawer) {
     List<SlipSection> sections = new ArrayList<>();
+    List<SlipRow> shared =
+        plans.stream()
+            .flatMap(plan -> plan.question().parts().stream())
+            .filter(PaperPlan::isOfAnother)
+            .map(this::shared)
+            .toList();
+    if (!shared.isEmpty()) {
+      sections.add(new SlipSection(Words.say("slip.together"), "", shared));
+    }
     for (int i = 0; i < plans.size(); i++) {
       PaperPlan plan = plans.get(i);
       plan.plan()
@@ -45,6 +55,17 @@ final class CutSlip {
       sections.add(new SlipSection(Words.say("slip.shopping"), list, List.of()));
     }
     return sections;
+  }
+
+  private SlipRow shared(Part part) {
+    String label =
+        part.count() == 1 ? part.label() : Words.say("slip.times", part.count(), part.label());
+    return SlipRow.read(
+        new Subject.CutPart(part.id(), ""),
+        List.of(part.width(), part.height(), part.count()),
+        format.size(part.width(), part.height()),
+        label,
+        Lights.NONE);
   }
 
   private List<SlipRow> fences(int plan, TrimRun run) {
