@@ -169,7 +169,8 @@ public final class Directions {
     return item.dot().map(this::dot).map(words::followedBy).orElse(words);
   }
 
-  private Message dot(ScoreJob.Dot dot) {
+  /** Says where the dot is drawn or lies. */
+  Message dot(ScoreJob.Dot dot) {
     Message corner =
         Message.of(
             dot.top()

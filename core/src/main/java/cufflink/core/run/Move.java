@@ -63,6 +63,15 @@ public sealed interface Move {
   record Turn(Turning turning, Message words) implements Move {}
 
   /**
+   * A pencil dot is made in a corner, so that the ends of the piece can be told apart later.
+   *
+   * @param at the corner
+   * @param faceUp whether on the face that is up, and not on the one below
+   * @param words what to do
+   */
+  record Dot(Point at, boolean faceUp, Message words) implements Move {}
+
+  /**
    * A line is scored.
    *
    * @param stroke what is scored

@@ -4,6 +4,7 @@ import cufflink.core.design.Design;
 import cufflink.core.design.Fold;
 import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
+import cufflink.core.measure.Length;
 import cufflink.core.plane.Point;
 import cufflink.core.plane.Segment;
 import cufflink.core.words.Message;
@@ -84,6 +85,9 @@ public final class Moves {
     Lie lie = setup.lie();
     if (index == 0) {
       moves.add(laid(lie, Optional.empty(), counted(directions.lay(run, setup))));
+      if (ScoreJob.needsDot(run)) {
+        dot(lie);
+      }
     } else {
       turn(run.setups().get(index - 1).lie(), lie);
     }
@@ -93,6 +97,12 @@ public final class Moves {
     for (Stroke stroke : setup.ruled()) {
       press(lie, stroke, Optional.empty(), directions.ruled(run.piece(), lie, stroke));
     }
+  }
+
+  private void dot(Lie lie) {
+    Point corner = lie.apply(run.piece(), new Point(Length.ZERO, Length.ZERO));
+    ScoreJob.Dot dot = ScoreJob.Dot.of(run.piece(), lie, true);
+    moves.add(new Move.Dot(corner, dot.faceUp(), directions.dot(dot)));
   }
 
   private Message counted(Message words) {

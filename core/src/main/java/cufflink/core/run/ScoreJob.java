@@ -96,7 +96,7 @@ public record ScoreJob(List<Batch> batches) {
    * A blank rectangle turned end for end is the same piece as long as it is worked on once; when it
    * is laid again, its ends must be told apart if what is done both times is not symmetric.
    */
-  private static boolean needsDot(ScoreRun run) {
+  static boolean needsDot(ScoreRun run) {
     long lopsided = run.setups().stream().filter(setup -> !isSymmetric(run, setup)).count();
     boolean cutsToo = !Symmetry.isEndForEnd(run.piece(), Symmetry.cuts(run.piece()));
     return lopsided + (cutsToo ? 1 : 0) > 1;

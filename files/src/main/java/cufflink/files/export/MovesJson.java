@@ -50,6 +50,9 @@ final class MovesJson {
       over.put("up", plain(stack.lie().up())).put("top", plain(stack.lie().top()));
     } else if (move instanceof Move.Turn turn) {
       turn(node, turn);
+    } else if (move instanceof Move.Dot dot) {
+      node.put("act", "mark").put("face", dot.faceUp() ? "up" : "below");
+      numbers.place(node, "at", dot.at());
     } else if (move instanceof Move.Press press) {
       press(node, press);
     } else if (move instanceof Move.Cut cut) {

@@ -211,7 +211,7 @@ class CommandLineTest {
     assertEquals(104, cut.path("from").get(1).asDouble());
     assertEquals(146, cut.path("to").get(0).asDouble());
     assertEquals(0, cut.path("to").get(1).asDouble());
-    assertEquals("top", plan.path("joints").get(3).path("mouth").asText());
+    assertEquals("top", plan.path("joints").get(4).path("mouth").asText());
     assertEquals(140, plan.path("pockets").get(0).path("width").asDouble());
     assertEquals(0, plan.path("findings").size());
   }

@@ -52,6 +52,11 @@ final class MoveHands {
           also.mark(Trace.CUT, path);
         }
       }
+      case "mark" ->
+          now.dot(
+              new Point2D.Double(
+                  move.path("at").get(0).asDouble(), move.path("at").get(1).asDouble()),
+              move.path("face").asText().equals("up"));
       case "punch" -> now.mark(Trace.CUT, path(move.path("outline")));
       case "fold" -> {
         boolean towards = move.path("towards").asText().equals("maker");

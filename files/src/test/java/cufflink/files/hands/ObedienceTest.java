@@ -252,6 +252,7 @@ class ObedienceTest {
   void wordsObeyed_makeAnyPieceAtAll() {
     Random random = new Random(20_261);
     int overs = 0;
+    int dots = 0;
     for (int i = 0; i < 600; i++) {
       Piece piece = random(random);
       Design design =
@@ -260,8 +261,10 @@ class ObedienceTest {
       List<Move> moves = Moves.of(design, habit, 1);
       assertEquals(List.of(), leastFaults(piece, habit, moves), piece.toString());
       overs += turnings(moves);
+      dots += moves.stream().anyMatch(move -> move instanceof Move.Dot) ? 1 : 0;
     }
     assertTrue(overs > 100, "only " + overs);
+    assertTrue(dots > 100, "only " + dots);
   }
 
   /** A piece with one fold from edge to edge, and a cut across it that is made folded. */

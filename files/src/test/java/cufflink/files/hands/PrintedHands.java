@@ -25,6 +25,10 @@ final class PrintedHands {
 
   private static final Pattern LAY =
       sentence("^Lay (?:it|the .+) (inside|outside) up with the # side along the top\\.");
+  private static final Pattern DOT =
+      sentence(
+          "^Its ends look the same: pencil a dot in the (top|bottom) (left|right) corner now"
+              + "(?:, on the face that is (up|down))?\\.$");
   private static final Pattern QUARTER =
       sentence("^Turn it a quarter (clockwise|anticlockwise): the # side is along the top\\.$");
   private static final Pattern OVER =
@@ -90,6 +94,7 @@ final class PrintedHands {
       return obey(apart.group(1));
     }
     return lay(words)
+        || dot(words)
         || turn(words)
         || score(words)
         || kept(words)
@@ -108,6 +113,17 @@ final class PrintedHands {
     sheet =
         new VirtualSheet(
             isWidth ? width : height, isWidth ? height : width, lay.group(1).equals("inside"));
+    return true;
+  }
+
+  private boolean dot(String words) {
+    Matcher dot = DOT.matcher(words);
+    if (!dot.find()) {
+      return false;
+    }
+    double x = dot.group(2).equals("left") ? 0 : sheet.wide();
+    double y = dot.group(1).equals("top") ? 0 : sheet.deep();
+    sheet.dot(new Point2D.Double(x, y), !"down".equals(dot.group(3)));
     return true;
   }
 

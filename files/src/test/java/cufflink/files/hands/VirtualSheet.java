@@ -18,6 +18,7 @@ final class VirtualSheet {
     SCORE,
     SLIT,
     CUT,
+    DOT,
     TOWARDS,
     AWAY
   }
@@ -110,6 +111,12 @@ final class VirtualSheet {
     List<Point2D> places = new ArrayList<>();
     path.forEach(place -> places.add(back.transform(place, null)));
     marks.add(new Mark(trace, insideUp, places));
+  }
+
+  /** Makes a pencil dot on one of the faces. */
+  void dot(Point2D place, boolean faceUp) {
+    Point2D at = back.transform(place, null);
+    marks.add(new Mark(Trace.DOT, insideUp == faceUp, List.of(at)));
   }
 
   /** Returns where a path on the table lies on the paper. */

@@ -50,7 +50,9 @@ final class Wanted {
       compare(faults, sheet, Set.of(Trace.CUT), cuts());
     }
     for (Mark mark : sheet.marks()) {
-      if (mark.trace() == Trace.SCORE) {
+      if (mark.trace() == Trace.DOT) {
+        checkDot(faults, mark);
+      } else if (mark.trace() == Trace.SCORE) {
         checkFace(faults, mark);
       } else if (mark.trace() == Trace.TOWARDS || mark.trace() == Trace.AWAY) {
         boolean valley = (mark.trace() == Trace.TOWARDS) == mark.insideUp();
@@ -60,6 +62,14 @@ final class Wanted {
       }
     }
     return faults;
+  }
+
+  /** A dot is where all is measured from, on the face that is described. */
+  private void checkDot(List<String> faults, Mark mark) {
+    Point2D corner = placed.transform(new Point2D.Double(0, 0), null);
+    if (!mark.insideUp() || mark.first().distance(corner) > near) {
+      faults.add("the dot is not in the top left corner of the inside");
+    }
   }
 
   /** The dent is pressed into the face that is up; the ridge is on the other. */
