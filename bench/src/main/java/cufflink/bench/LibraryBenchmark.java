@@ -11,6 +11,7 @@ import cufflink.core.job.Job;
 import cufflink.core.job.Tools;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
+import cufflink.core.measure.Rulers;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.pattern.PatternEvaluator;
 import cufflink.files.pattern.PatternLibrary;
@@ -110,6 +111,7 @@ public class LibraryBenchmark {
   @Benchmark
   public Snap snapPurse() {
     Pattern purse = library.pattern("handled-purse").orElseThrow();
-    return Snapper.snap(purse, purse.normalValues(), Marks.EIGHTHS, Set.of(), () -> false);
+    return Snapper.snap(
+        purse, purse.normalValues(), Rulers.one(Marks.EIGHTHS), Set.of(), () -> false);
   }
 }

@@ -5,6 +5,7 @@ import cufflink.core.design.Pocket;
 import cufflink.core.fit.Question.Priority;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
+import cufflink.core.measure.Rulers;
 import cufflink.core.paper.Envelope;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.PaperKind;
@@ -51,7 +52,7 @@ public final class Finder {
     this.question = question;
     this.pattern = pattern;
     this.marks = question.marks();
-    this.scaler = new Scaler(pattern, values, marks, Set.of());
+    this.scaler = new Scaler(pattern, values, Rulers.one(marks), Set.of());
   }
 
   /**
@@ -62,7 +63,8 @@ public final class Finder {
    * @return the offers, the best first
    */
   public static List<Offer> offers(Question question, Pattern pattern) {
-    Values values = Relayer.relay(pattern, pattern.normalValues(), question.marks(), Set.of());
+    Values values =
+        Relayer.relay(pattern, pattern.normalValues(), Rulers.one(question.marks()), Set.of());
     return new Finder(question, pattern, values).offers();
   }
 
@@ -219,7 +221,7 @@ public final class Finder {
                     sheet,
                     use,
                     envelope,
-                    OffMarks.of(design, marks).size(),
+                    OffMarks.of(design, Rulers.one(marks)).size(),
                     clearance));
   }
 

@@ -5,6 +5,7 @@ import cufflink.core.design.Piece;
 import cufflink.core.finding.Finding;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
+import cufflink.core.measure.Rulers;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.Sheet;
 import cufflink.core.pattern.Bench;
@@ -40,25 +41,30 @@ public final class Fitter {
   /**
    * How to scale.
    *
-   * @param marks the marks on which sizes must fall
+   * @param rulers the marks on which sizes must fall
    * @param keepsProportions whether the finished width and height keep their ratio, to the nearest
    *     mark; a finished size that is asked for is taken as it is, and beside a side that is pinned
    *     the other one is free
    * @param pinned the parameters that must stay as they are
    */
-  public record Manner(Marks marks, boolean keepsProportions, Set<String> pinned) {
+  public record Manner(Rulers rulers, boolean keepsProportions, Set<String> pinned) {
     /** Copies the set. */
     public Manner {
       pinned = Set.copyOf(pinned);
+    }
+
+    /** Scales cards and layers on the same marks. */
+    public Manner(Marks marks, boolean keepsProportions, Set<String> pinned) {
+      this(Rulers.one(marks), keepsProportions, pinned);
     }
   }
 
   private Fitter(Pattern pattern, Values values, Manner manner, BooleanSupplier stops) {
     this.pattern = pattern;
-    this.marks = manner.marks();
+    this.marks = manner.rulers().card();
     this.manner = manner;
     this.stops = stops;
-    this.scaler = new Scaler(pattern, values, manner.marks(), manner.pinned());
+    this.scaler = new Scaler(pattern, values, manner.rulers(), manner.pinned());
     this.keepsProportions =
         pattern.isSquare()
             || manner.keepsProportions()
@@ -106,7 +112,7 @@ public final class Fitter {
    */
   public static Values scaled(
       Pattern pattern, Values values, Length width, Length height, Manner manner) {
-    Scaler scaler = new Scaler(pattern, values, manner.marks(), manner.pinned());
+    Scaler scaler = new Scaler(pattern, values, manner.rulers(), manner.pinned());
     return scaler.at(width, height).without(Bench.NAMES);
   }
 

@@ -6,7 +6,7 @@ import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.design.Slit;
 import cufflink.core.measure.Length;
-import cufflink.core.measure.Marks;
+import cufflink.core.measure.Rulers;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.plane.Segment;
 import java.util.ArrayList;
@@ -22,16 +22,17 @@ public final class OffMarks {
    * @param piece the piece or layer it belongs to
    * @param label what it is, such as "Fold"
    * @param length the length
+   * @param isLayer whether it is of a paper that is glued on as a layer
    */
-  public record Number(String piece, String label, Length length) {
+  public record Number(String piece, String label, Length length, boolean isLayer) {
     /**
      * Returns how far it is from its nearest mark.
      *
-     * @param marks the marks
+     * @param rulers the marks
      * @return zero to half a step
      */
-    public Length deviation(Marks marks) {
-      return marks.nearest(length).minus(length).abs();
+    public Length deviation(Rulers rulers) {
+      return rulers.of(isLayer).nearest(length).minus(length).abs();
     }
   }
 
@@ -48,8 +49,8 @@ public final class OffMarks {
       if (piece.paper() == PaperKind.RIBBON) {
         continue;
       }
-      numbers.add(new Number(piece.label(), piece.label(), piece.width()));
-      numbers.add(new Number(piece.label(), piece.label(), piece.height()));
+      numbers.add(number(piece, piece.label(), piece.width()));
+      numbers.add(number(piece, piece.label(), piece.height()));
       for (Score score : piece.scores()) {
         add(numbers, piece, score.label(), score.line(), score.folds());
       }
@@ -58,10 +59,14 @@ public final class OffMarks {
       }
     }
     for (Layer layer : design.layers()) {
-      numbers.add(new Number(layer.label(), layer.label(), layer.width()));
-      numbers.add(new Number(layer.label(), layer.label(), layer.height()));
+      numbers.add(new Number(layer.label(), layer.label(), layer.width(), true));
+      numbers.add(new Number(layer.label(), layer.label(), layer.height(), true));
     }
     return numbers;
+  }
+
+  private static Number number(Piece piece, String label, Length length) {
+    return new Number(piece.label(), label, length, piece.paper() == PaperKind.PATTERNED);
   }
 
   private static void add(
@@ -70,10 +75,10 @@ public final class OffMarks {
       return;
     }
     boolean upright = line.isVertical();
-    numbers.add(new Number(piece.label(), label, upright ? line.from().x() : line.from().y()));
+    numbers.add(number(piece, label, upright ? line.from().x() : line.from().y()));
     if (withEnds) {
-      numbers.add(new Number(piece.label(), label, upright ? line.from().y() : line.from().x()));
-      numbers.add(new Number(piece.label(), label, upright ? line.to().y() : line.to().x()));
+      numbers.add(number(piece, label, upright ? line.from().y() : line.from().x()));
+      numbers.add(number(piece, label, upright ? line.to().y() : line.to().x()));
     }
   }
 
@@ -81,12 +86,12 @@ public final class OffMarks {
    * Lists the numbers that fall between the marks, each once.
    *
    * @param design the design
-   * @param marks the marks
+   * @param rulers the marks
    * @return the numbers off the marks
    */
-  public static List<Number> of(Design design, Marks marks) {
+  public static List<Number> of(Design design, Rulers rulers) {
     return numbers(design).stream()
-        .filter(number -> !marks.holds(number.length()))
+        .filter(number -> !rulers.of(number.isLayer()).holds(number.length()))
         .distinct()
         .toList();
   }

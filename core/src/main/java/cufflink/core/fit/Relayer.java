@@ -1,7 +1,7 @@
 package cufflink.core.fit;
 
 import cufflink.core.measure.Length;
-import cufflink.core.measure.Marks;
+import cufflink.core.measure.Rulers;
 import cufflink.core.pattern.Bench;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Pattern;
@@ -18,18 +18,18 @@ public final class Relayer {
 
   private final Pattern pattern;
   private final Values values;
-  private final Marks marks;
+  private final Ruled ruled;
   private final List<Parameter> lengths;
 
-  private Relayer(Pattern pattern, Values values, Marks marks, Set<String> pinned) {
+  private Relayer(Pattern pattern, Values values, Rulers rulers, Set<String> pinned) {
     this.pattern = pattern;
-    this.values = pattern.normalValues().and(values).and(Bench.of(marks));
+    this.values = pattern.normalValues().and(values).and(Bench.of(rulers.card()));
     this.lengths =
         pattern.parameters().stream()
             .filter(each -> this.values.length(each.id()).isPresent())
             .filter(each -> !pinned.contains(each.id()))
             .toList();
-    this.marks = marks;
+    this.ruled = Ruled.of(pattern, this.values, rulers);
   }
 
   /**
@@ -40,18 +40,18 @@ public final class Relayer {
    *
    * @param pattern the construction
    * @param values the values on other marks
-   * @param marks the marks to lay them out on
+   * @param rulers the marks to lay them out on
    * @param pinned the parameters that must stay as they are
    * @return the values on the marks; they work if the old ones did and any neighbouring set does
    */
-  public static Values relay(Pattern pattern, Values values, Marks marks, Set<String> pinned) {
-    return new Relayer(pattern, values, marks, pinned).relay().without(Bench.NAMES);
+  public static Values relay(Pattern pattern, Values values, Rulers rulers, Set<String> pinned) {
+    return new Relayer(pattern, values, rulers, pinned).relay().without(Bench.NAMES);
   }
 
   private Values relay() {
     Values nearest = values;
     for (Parameter parameter : lengths) {
-      nearest = nearest.and(parameter.id(), nearest(before(parameter)));
+      nearest = nearest.and(parameter.id(), nearest(parameter, before(parameter)));
     }
     if (works(nearest) || !works(values)) {
       return nearest;
@@ -68,16 +68,20 @@ public final class Relayer {
         .orElse(nearest);
   }
 
-  private Length nearest(Length length) {
-    return marks.nearest(length).max(marks.step());
+  private Length nearest(Parameter parameter, Length length) {
+    return ruled.of(parameter).nearest(length).max(step(parameter));
+  }
+
+  private Length step(Parameter parameter) {
+    return ruled.of(parameter).step();
   }
 
   private List<Values> neighbours(Values set, Parameter parameter) {
     Length middle = set.length(parameter.id()).orElseThrow();
     List<Values> result = new ArrayList<>(List.of(set));
-    result.add(set.and(parameter.id(), middle.plus(marks.step())));
-    if (middle.compareTo(marks.step()) > 0) {
-      result.add(set.and(parameter.id(), middle.minus(marks.step())));
+    result.add(set.and(parameter.id(), middle.plus(step(parameter))));
+    if (middle.compareTo(step(parameter)) > 0) {
+      result.add(set.and(parameter.id(), middle.minus(step(parameter))));
     }
     return result;
   }

@@ -2,10 +2,10 @@ package cufflink.core.fit;
 
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
+import cufflink.core.measure.Rulers;
 import cufflink.core.pattern.Bench;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Parameter.Role;
-import cufflink.core.pattern.Parameter.Scaling;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.value.Values;
 import java.util.Set;
@@ -15,15 +15,17 @@ final class Scaler {
   private final Pattern pattern;
   private final Values values;
   private final Marks marks;
+  private final Ruled ruled;
   private final Length width;
   private final Length height;
   private final Set<String> pinned;
 
-  Scaler(Pattern pattern, Values values, Marks marks, Set<String> pinned) {
+  Scaler(Pattern pattern, Values values, Rulers rulers, Set<String> pinned) {
     this.pattern = pattern;
     this.pinned = pinned;
-    this.values = pattern.normalValues().and(values).and(Bench.of(marks));
-    this.marks = marks;
+    this.values = pattern.normalValues().and(values).and(Bench.of(rulers.card()));
+    this.marks = rulers.card();
+    this.ruled = Ruled.of(pattern, this.values, rulers);
     this.width = length(pattern.parameter(Role.FINISHED_WIDTH));
     this.height = length(pattern.parameter(Role.FINISHED_HEIGHT));
   }
@@ -48,7 +50,7 @@ final class Scaler {
     if (!width.isPositive()) {
       return height.max(marks.step());
     }
-    return onMark(newWidth.scaled(height, width));
+    return onMark(newWidth.scaled(height, width), marks);
   }
 
   /**
@@ -73,25 +75,26 @@ final class Scaler {
       case OTHER ->
           pinned.contains(parameter.id())
               ? before
-              : scaled(parameter.scales(), before, newWidth, newHeight);
+              : scaledOnMark(parameter, before, newWidth, newHeight);
     };
   }
 
-  private Length scaled(Scaling scales, Length before, Length newWidth, Length newHeight) {
-    return switch (scales) {
+  private Length scaledOnMark(
+      Parameter parameter, Length before, Length newWidth, Length newHeight) {
+    return switch (parameter.scales()) {
       case ACROSS ->
           newWidth.equals(width) || !width.isPositive()
               ? before
-              : onMark(before.scaled(newWidth, width));
+              : onMark(before.scaled(newWidth, width), ruled.of(parameter));
       case ALONG ->
           newHeight.equals(height) || !height.isPositive()
               ? before
-              : onMark(before.scaled(newHeight, height));
+              : onMark(before.scaled(newHeight, height), ruled.of(parameter));
       case NO, GIVEN -> before;
     };
   }
 
-  private Length onMark(Length length) {
+  private static Length onMark(Length length, Marks marks) {
     return marks.nearest(length).max(marks.step());
   }
 }

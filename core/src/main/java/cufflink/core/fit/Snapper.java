@@ -2,7 +2,7 @@ package cufflink.core.fit;
 
 import cufflink.core.design.Design;
 import cufflink.core.measure.Length;
-import cufflink.core.measure.Marks;
+import cufflink.core.measure.Rulers;
 import cufflink.core.pattern.Bench;
 import cufflink.core.pattern.Evaluation;
 import cufflink.core.pattern.Parameter;
@@ -33,11 +33,16 @@ public final class Snapper {
   private static final int FARTHEST = 6;
 
   private final Pattern pattern;
-  private final Marks marks;
+  private final Rulers rulers;
   private final BooleanSupplier cancelled;
   private final List<Parameter> free;
   private final Values start;
+  private final Ruled ruled;
   private long[] numbers = {};
+
+  /** How far apart the marks of each number are. */
+  private long[] steps = {};
+
   private long[][] moves = {};
 
   /** Moves of the free values, in marks, and what they come to. */
@@ -49,12 +54,19 @@ public final class Snapper {
   }
 
   private Snapper(
-      Pattern pattern, Values values, Marks marks, Set<String> pinned, BooleanSupplier cancelled) {
+      Pattern pattern,
+      Values values,
+      Rulers rulers,
+      Set<String> pinned,
+      BooleanSupplier cancelled) {
     this.pattern = pattern;
-    this.marks = marks;
+    this.rulers = rulers;
     this.cancelled = cancelled;
     this.start =
-        Relayer.relay(pattern, values, marks, pinned).and(bench(values)).and(Bench.of(marks));
+        Relayer.relay(pattern, values, rulers, pinned)
+            .and(bench(values))
+            .and(Bench.of(rulers.card()));
+    this.ruled = Ruled.of(pattern, start, rulers);
     this.free =
         pattern.parameters().stream()
             .filter(each -> start.length(each.id()).isPresent())
@@ -87,14 +99,18 @@ public final class Snapper {
    *
    * @param pattern the construction
    * @param values the maker's values
-   * @param marks the marks of the ruler
+   * @param rulers the marks
    * @param pinned the parameters that must stay as they are
    * @param cancelled asked now and then; if it says yes, the best so far is given back
    * @return the new values; without values if the construction comes to nothing with the old ones
    */
   public static Snap snap(
-      Pattern pattern, Values values, Marks marks, Set<String> pinned, BooleanSupplier cancelled) {
-    return new Snapper(pattern, values, marks, pinned, cancelled).snap(values);
+      Pattern pattern,
+      Values values,
+      Rulers rulers,
+      Set<String> pinned,
+      BooleanSupplier cancelled) {
+    return new Snapper(pattern, values, rulers, pinned, cancelled).snap(values);
   }
 
   private Snap snap(Values before) {
@@ -104,6 +120,7 @@ public final class Snapper {
     }
     List<OffMarks.Number> all = OffMarks.numbers(now.get());
     numbers = units(all);
+    steps = all.stream().mapToLong(each -> rulers.of(each.isLayer()).step().units()).toArray();
     moves = new long[free.size()][];
     for (int i = 0; i < free.size(); i++) {
       long[] moved = design(moved(i, 1)).map(OffMarks::numbers).map(Snapper::units).orElse(numbers);
@@ -118,7 +135,7 @@ public final class Snapper {
       }
     }
     List<OffMarks.Number> left =
-        design(best).map(design -> OffMarks.of(design, marks)).orElse(List.of());
+        design(best).map(design -> OffMarks.of(design, rulers)).orElse(List.of());
     Values plain = best.without(Bench.NAMES);
     return new Snap(Optional.of(plain), changes(before, plain), left);
   }
@@ -128,7 +145,7 @@ public final class Snapper {
     Values values = start;
     for (int i = 0; i < free.size(); i++) {
       Length length = start.length(free.get(i).id()).orElseThrow();
-      Length moved = length.plus(marks.step().times(choice.steps()[i]));
+      Length moved = length.plus(step(i).times(choice.steps()[i]));
       if (choice.steps()[i] != 0 && !moved.isPositive()) {
         return Optional.empty();
       }
@@ -144,7 +161,11 @@ public final class Snapper {
 
   private Values moved(int parameter, int steps) {
     Length length = start.length(free.get(parameter).id()).orElseThrow();
-    return set(start, free.get(parameter), length.plus(marks.step().times(steps)));
+    return set(start, free.get(parameter), length.plus(step(parameter).times(steps)));
+  }
+
+  private Length step(int parameter) {
+    return ruled.of(free.get(parameter)).step();
   }
 
   private static long[] units(List<OffMarks.Number> numbers) {
@@ -163,8 +184,8 @@ public final class Snapper {
   private List<Integer> guilty() {
     List<Integer> guilty = new ArrayList<>();
     for (int i = 0; i < free.size(); i++) {
-      for (long move : moves[i]) {
-        if (move % marks.step().units() != 0) {
+      for (int j = 0; j < moves[i].length; j++) {
+        if (moves[i][j] % steps[j] != 0) {
           guilty.add(i);
           break;
         }
@@ -211,12 +232,11 @@ public final class Snapper {
   }
 
   private void keep(int[] steps, long[] places, PriorityQueue<Choice> kept) {
-    long unit = marks.step().units();
     long worst = 0;
     int off = 0;
-    for (long place : places) {
-      long over = Math.floorMod(place, unit);
-      long deviation = Math.min(over, unit - over);
+    for (int i = 0; i < places.length; i++) {
+      long over = Math.floorMod(places[i], this.steps[i]);
+      long deviation = Math.min(over, this.steps[i] - over);
       worst = Math.max(worst, deviation);
       off += deviation == 0 ? 0 : 1;
     }

@@ -2,6 +2,7 @@ package cufflink.core.job;
 
 import cufflink.core.fit.Goal;
 import cufflink.core.measure.Marks;
+import cufflink.core.measure.Rulers;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Materials;
 import cufflink.core.paper.Papers;
@@ -96,7 +97,12 @@ public record Job(
 
   /** Returns the marks of the ruler. */
   public Marks marks() {
-    return tools.marks();
+    return tools.rulers().card();
+  }
+
+  /** Returns the marks of the card and those of the layers. */
+  public Rulers rulers() {
+    return tools.rulers();
   }
 
   /** Returns how the maker scores. */
@@ -254,11 +260,11 @@ public record Job(
   /**
    * Returns the job with other marks.
    *
-   * @param marks the marks of the ruler
+   * @param rulers the marks of the card and of the layers
    * @return the changed job
    */
-  public Job withMarks(Marks marks) {
-    return with(new Tools(marks, habit()));
+  public Job withRulers(Rulers rulers) {
+    return with(new Tools(rulers, habit()));
   }
 
   /**
@@ -268,7 +274,7 @@ public record Job(
    * @return the changed job
    */
   public Job withHabit(ScoringHabit habit) {
-    return with(new Tools(marks(), habit));
+    return with(new Tools(rulers(), habit));
   }
 
   private Job with(Tools now) {

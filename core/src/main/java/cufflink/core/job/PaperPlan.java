@@ -11,6 +11,8 @@ import cufflink.core.cut.TrimRun;
 import cufflink.core.cut.Watch;
 import cufflink.core.design.Design;
 import cufflink.core.fit.Goal;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.measure.Rulers;
 import cufflink.core.paper.Paper;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.PaperRole;
@@ -194,6 +196,26 @@ public record PaperPlan(
    */
   public static boolean isOfAnother(Part part) {
     return part.id().contains(":");
+  }
+
+  /**
+   * Says whether the paper is cut on the marks of the layers.
+   *
+   * @return true for patterned paper
+   */
+  public boolean isOfLayers() {
+    return role().kind() == PaperKind.PATTERNED;
+  }
+
+  /**
+   * Returns how its lengths are written.
+   *
+   * @param format how those of the card are
+   * @param rulers the marks of the card and of the layers
+   * @return the format on the marks that it is cut on
+   */
+  public LengthFormat format(LengthFormat format, Rulers rulers) {
+    return isOfLayers() ? format.onLayers(rulers) : format;
   }
 
   /**

@@ -1,6 +1,7 @@
 package cufflink.core.job;
 
 import cufflink.core.measure.Marks;
+import cufflink.core.measure.Rulers;
 import cufflink.core.run.Hand;
 import cufflink.core.run.ScoringHabit;
 import java.util.Objects;
@@ -8,14 +9,24 @@ import java.util.Objects;
 /**
  * What the maker measures and scores with.
  *
- * @param marks the marks of the ruler
+ * @param rulers the marks of the ruler, for cards and for layers
  * @param habit how the maker scores
  */
-public record Tools(Marks marks, ScoringHabit habit) {
+public record Tools(Rulers rulers, ScoringHabit habit) {
   /** Checks that nothing is missing. */
   public Tools {
-    Objects.requireNonNull(marks);
+    Objects.requireNonNull(rulers);
     Objects.requireNonNull(habit);
+  }
+
+  /**
+   * Measures cards and layers on one ruler.
+   *
+   * @param marks the marks of the ruler
+   * @param habit how the maker scores
+   */
+  public Tools(Marks marks, ScoringHabit habit) {
+    this(Rulers.one(marks), habit);
   }
 
   /**

@@ -27,10 +27,14 @@ public final class LengthFormat extends Speaker {
   private final Marks marks;
   private final Fractions fractions;
 
-  private LengthFormat(Marks marks, Fractions fractions, Language language) {
+  /** Whether each number is followed by its unit, among numbers of another one. */
+  private final boolean named;
+
+  private LengthFormat(Marks marks, Fractions fractions, Language language, boolean named) {
     super(language);
     this.marks = marks;
     this.fractions = fractions;
+    this.named = named;
   }
 
   /**
@@ -42,7 +46,26 @@ public final class LengthFormat extends Speaker {
    * @return the format
    */
   public static LengthFormat of(Marks marks, Fractions fractions, Language language) {
-    return new LengthFormat(marks, fractions, language);
+    return new LengthFormat(marks, fractions, language, false);
+  }
+
+  /**
+   * Returns how the sizes of layers are written.
+   *
+   * @param rulers the marks of the card, in which this format writes, and those of the layers
+   * @return a format on the layers' marks, which names its unit if that is another; this one if it
+   *     writes on other marks than the card's, as when all is looked at in another unit
+   */
+  public LengthFormat onLayers(Rulers rulers) {
+    boolean named = rulers.card().unit() != rulers.layers().unit();
+    return rulers.isOne() || !marks.equals(rulers.card())
+        ? this
+        : new LengthFormat(rulers.layers(), fractions, language(), named);
+  }
+
+  /** Returns the marks on which it writes. */
+  public Marks marks() {
+    return marks;
   }
 
   @Override
@@ -69,6 +92,16 @@ public final class LengthFormat extends Speaker {
    * @return the nearest mark, and in words what is left over
    */
   public String format(Length length) {
+    return named(plain(length));
+  }
+
+  private String named(String number) {
+    return named
+        ? language().say(isInInches() ? "length.inches" : "length.millimetres", number)
+        : number;
+  }
+
+  private String plain(Length length) {
     Length mark = marks.nearest(length.abs());
     Length rest = length.abs().minus(mark);
     String sign = length.units() < 0 ? "−" : "";
@@ -120,10 +153,7 @@ public final class LengthFormat extends Speaker {
     int off = length.abs().compareTo(mark);
     String sign = length.units() < 0 ? "−" : "";
     String text = sign + number(mark);
-    if (off == 0) {
-      return text;
-    }
-    return language().say("length.brief-off", text);
+    return named(off == 0 ? text : language().say("length.brief-off", text));
   }
 
   /**
@@ -133,7 +163,7 @@ public final class LengthFormat extends Speaker {
    * @return the text of {@link #format} and the unit
    */
   public String formatWithUnit(Length length) {
-    return language().say(isInInches() ? "length.inches" : "length.millimetres", format(length));
+    return language().say(isInInches() ? "length.inches" : "length.millimetres", plain(length));
   }
 
   /**

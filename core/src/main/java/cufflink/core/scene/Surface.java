@@ -23,6 +23,18 @@ public record Surface(
     double textSize) {
 
   /**
+   * Returns the same surface for another ruler.
+   *
+   * @param other how lengths are written on it
+   * @return this one if that is how they are written already
+   */
+  public Surface speaking(LengthFormat other) {
+    return other.marks().equals(marks)
+        ? this
+        : new Surface(width, height, other.marks(), other, measure, textSize);
+  }
+
+  /**
    * Puts a message into the words and marks of whoever looks at the drawing.
    *
    * @param message the message

@@ -11,6 +11,7 @@ import cufflink.core.fit.NearMiss;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.job.PaperPlan;
+import cufflink.core.measure.LengthFormat;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Sheet;
 import cufflink.core.pattern.Pattern;
@@ -121,7 +122,7 @@ final class CutStation implements StationView {
       return new Nearly(
           derivation.pattern(),
           job.onBench(),
-          new Fitter.Manner(job.marks(), job.keepsProportions(), job.pinned()),
+          new Fitter.Manner(job.rulers(), job.keepsProportions(), job.pinned()),
           PaperPlan.sheet(job, PaperRole.CARDSTOCK, StandardSizes.usualSheet(job.marks())),
           job.order().copies());
     }
@@ -187,7 +188,8 @@ final class CutStation implements StationView {
     }
     TrimRun run = shown.get().run();
     Hand hand = derivation.job().habit().hand();
-    return Optional.of(TrimDrawing.of(shown.get().plan(), run, done(run), hand, surface));
+    Surface own = surface.speaking(shown.get().format(surface.format(), derivation.job().rulers()));
+    return Optional.of(TrimDrawing.of(shown.get().plan(), run, done(run), hand, own));
   }
 
   private int done(TrimRun run) {
@@ -264,8 +266,9 @@ final class CutStation implements StationView {
     if (done >= steps.size()) {
       return next().map(each -> Words.say("trim.paper-done", each)).orElseGet(this::allDone);
     }
-    Hand hand = bench.job().orElseThrow().habit().hand();
-    return TrimDirections.move(steps.get(done), hand).words().say(bench.format());
+    Job job = bench.job().orElseThrow();
+    LengthFormat own = plan.format(bench.format(), job.rulers());
+    return TrimDirections.move(steps.get(done), job.habit().hand()).words().say(own);
   }
 
   /** Says of each paper how many cuts are left. */

@@ -15,6 +15,7 @@ import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Parsed;
+import cufflink.core.measure.Rulers;
 import cufflink.core.paper.Envelope;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Sheet;
@@ -98,7 +99,7 @@ final class SizeStation implements StationView {
     clauses.add(Message.plain(proportions));
     String marks =
         sentence.choice(
-            marksWord(job.marks()), Words.say("size.marks-hint"), () -> rulers.items(derivation));
+            rulersWord(job.rulers()), Words.say("size.marks-hint"), () -> rulers.items(derivation));
     clauses.add(Message.of("size.on", marks));
     boolean holds =
         derivation.made().filter(made -> !made.design().pockets().isEmpty()).isPresent();
@@ -132,8 +133,8 @@ final class SizeStation implements StationView {
   }
 
   private Optional<String> offMarks(Sentence sentence, Derivation derivation) {
-    Marks marks = derivation.job().marks();
-    int off = derivation.made().map(made -> OffMarks.of(made.design(), marks).size()).orElse(0);
+    Rulers rulers = derivation.job().rulers();
+    int off = derivation.made().map(made -> OffMarks.of(made.design(), rulers).size()).orElse(0);
     return off == 0
         ? Optional.empty()
         : Optional.of(
@@ -343,6 +344,12 @@ final class SizeStation implements StationView {
       bench.tell(Words.say(size.problem()));
     }
     return size.value();
+  }
+
+  private static String rulersWord(Rulers rulers) {
+    return rulers.isOne()
+        ? marksWord(rulers.card())
+        : Words.say("size.two-marks", marksWord(rulers.card()), marksWord(rulers.layers()));
   }
 
   static String marksWord(Marks marks) {

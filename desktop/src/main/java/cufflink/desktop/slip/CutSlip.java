@@ -45,8 +45,7 @@ final class CutSlip {
       if (!plan.plan().sheets().isEmpty()) {
         String title = Words.say("slip.trim", PlanWords.title(plan.role(), plan.isTrial()));
         sections.add(
-            new SlipSection(
-                title, Words.say(PlanWords.sheets(plan.plan())), fences(i, plan.run())));
+            new SlipSection(title, Words.say(PlanWords.sheets(plan.plan())), fences(i, plan)));
       }
     }
     List<String> shopping = shopping(plans, drawer);
@@ -68,9 +67,10 @@ final class CutSlip {
         Lights.NONE);
   }
 
-  private List<SlipRow> fences(int plan, TrimRun run) {
+  private List<SlipRow> fences(int number, PaperPlan plan) {
+    LengthFormat own = plan.format(format, derivation.job().rulers());
     List<SlipRow> rows = new ArrayList<>();
-    for (TrimRun.Setting setting : run.settings()) {
+    for (TrimRun.Setting setting : plan.run().settings()) {
       Set<String> papers = new LinkedHashSet<>();
       Set<Ref> refs = new LinkedHashSet<>();
       for (TrimStep step : setting.steps()) {
@@ -83,9 +83,9 @@ final class CutSlip {
       String label = Words.say("slip.fence", cuts, String.join(", ", papers));
       rows.add(
           SlipRow.read(
-              new Subject.Fence(plan, rows.size()),
+              new Subject.Fence(number, rows.size()),
               setting.fence(),
-              format.format(setting.fence()),
+              own.format(setting.fence()),
               label,
               Lights.of(refs)));
     }

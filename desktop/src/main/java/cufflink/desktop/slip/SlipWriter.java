@@ -17,6 +17,7 @@ import cufflink.core.job.PaperPlan;
 import cufflink.core.layers.ClosedState;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
+import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Parameter.Role;
@@ -145,7 +146,7 @@ public final class SlipWriter {
     return SlipRow.read(
         new Subject.CutPart(piece.id(), ""),
         List.of(piece.width(), piece.height(), piece.count() * copies),
-        format.size(piece.width(), piece.height()),
+        on(piece.paper()).size(piece.width(), piece.height()),
         times(piece.label(), piece.count() * copies),
         Lights.of(new Ref(piece.id(), "")));
   }
@@ -154,9 +155,13 @@ public final class SlipWriter {
     return SlipRow.read(
         new Subject.CutPart(layer.on(), layer.id()),
         List.of(layer.width(), layer.height(), copies),
-        format.size(layer.width(), layer.height()),
+        on(layer.paper()).size(layer.width(), layer.height()),
         times(layer.label(), copies),
         Lights.of(new Ref(layer.on(), layer.id())));
+  }
+
+  private LengthFormat on(PaperKind kind) {
+    return kind == PaperKind.PATTERNED ? format.onLayers(derivation.job().rulers()) : format;
   }
 
   private static String times(String label, int count) {

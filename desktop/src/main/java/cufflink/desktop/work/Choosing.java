@@ -10,6 +10,7 @@ import cufflink.core.job.Job;
 import cufflink.core.job.Order;
 import cufflink.core.job.Tools;
 import cufflink.core.measure.Marks;
+import cufflink.core.measure.Rulers;
 import cufflink.core.paper.Envelope;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.PaperRole;
@@ -33,7 +34,7 @@ public final class Choosing {
    */
   public void choose(Pattern pattern) {
     Marks marks = bench.rulers().last();
-    Values values = Relayer.relay(pattern, pattern.normalValues(), marks, Set.of());
+    Values values = Relayer.relay(pattern, pattern.normalValues(), Rulers.one(marks), Set.of());
     Job job = Job.begun(pattern.name(), bench.editions().of(pattern), values, Tools.usual(marks));
     bench.lay(job, Optional.empty());
   }

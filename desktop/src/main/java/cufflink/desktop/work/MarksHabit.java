@@ -3,6 +3,7 @@ package cufflink.desktop.work;
 import cufflink.core.fit.Relayer;
 import cufflink.core.job.Job;
 import cufflink.core.measure.Marks;
+import cufflink.core.measure.Rulers;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.value.Values;
 import java.util.Optional;
@@ -16,7 +17,7 @@ public final class MarksHabit {
   private Optional<Move> move = Optional.empty();
 
   /** A change of ruler: the values on the old marks and what became of them on the new ones. */
-  private record Move(Marks from, Values before, Values after) {}
+  private record Move(Rulers from, Values before, Values after) {}
 
   MarksHabit(Marks last) {
     this.last = last;
@@ -41,15 +42,15 @@ public final class MarksHabit {
   }
 
   /** Lays a job's values out on other marks. */
-  Values relay(Pattern pattern, Job job, Marks marks) {
+  Values relay(Pattern pattern, Job job, Rulers rulers) {
     boolean isWayBack =
-        move.filter(each -> each.from().equals(marks) && each.after().equals(job.values()))
+        move.filter(each -> each.from().equals(rulers) && each.after().equals(job.values()))
             .isPresent();
     Values relaid =
         isWayBack
             ? move.orElseThrow().before()
-            : Relayer.relay(pattern, job.values(), marks, job.pinned());
-    move = Optional.of(new Move(job.marks(), job.values(), relaid));
+            : Relayer.relay(pattern, job.values(), rulers, job.pinned());
+    move = Optional.of(new Move(job.rulers(), job.values(), relaid));
     return relaid;
   }
 

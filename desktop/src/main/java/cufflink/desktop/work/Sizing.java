@@ -4,6 +4,7 @@ import cufflink.core.finding.Finding;
 import cufflink.core.fit.Fit;
 import cufflink.core.fit.Fitter;
 import cufflink.core.fit.Goal;
+import cufflink.core.fit.Ruled;
 import cufflink.core.fit.Snap;
 import cufflink.core.fit.Snapper;
 import cufflink.core.job.Derivation;
@@ -14,6 +15,7 @@ import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Parsed;
+import cufflink.core.measure.Rulers;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Parameter.Role;
 import cufflink.core.pattern.Pattern;
@@ -175,7 +177,7 @@ public final class Sizing {
   }
 
   private static Fitter.Manner manner(Job job) {
-    return new Fitter.Manner(job.marks(), job.keepsProportions(), job.pinned());
+    return new Fitter.Manner(job.rulers(), job.keepsProportions(), job.pinned());
   }
 
   /**
@@ -189,8 +191,10 @@ public final class Sizing {
     Setting now =
         bench.derivation().get().orElseThrow().settled().get(parameter).orElse(known.normal());
     if (now instanceof Setting.OfLength length) {
-      Length moved = bench.marks().nearest(length.length()).plus(bench.marks().step().times(steps));
-      set(known, new Setting.OfLength(moved.max(bench.marks().step())));
+      Job job = bench.job().orElseThrow();
+      Marks marks = Ruled.of(pattern(), job.onBench(), job.rulers()).of(known);
+      Length moved = marks.nearest(length.length()).plus(marks.step().times(steps));
+      set(known, new Setting.OfLength(moved.max(marks.step())));
     } else if (now instanceof Setting.OfCount count) {
       set(known, new Setting.OfCount(Math.max(1, count.count() + steps)));
     }
@@ -228,7 +232,7 @@ public final class Sizing {
     Job job = asked.job();
     if (asked.snaps()) {
       Snap snap =
-          Snapper.snap(asked.pattern(), job.onBench(), job.marks(), job.pinned(), asking::stops);
+          Snapper.snap(asked.pattern(), job.onBench(), job.rulers(), job.pinned(), asking::stops);
       return new Found(snap.values(), snap.told());
     }
     Fit fit =
@@ -294,12 +298,23 @@ public final class Sizing {
       return;
     }
     Job job = bench.job().get();
-    Values values = bench.rulers().relay(pattern(), job, marks);
-    Job moved =
-        job.withMarks(marks)
-            .withValues(values)
-            .withHabit(job.habit().withGrooves(MarksHabit.board(marks)));
-    bench.change(moved, "", Words.say("work.relaid"));
+    Job board = job.withHabit(job.habit().withGrooves(MarksHabit.board(marks)));
+    use(board, job.rulers().withCard(marks));
+  }
+
+  /**
+   * Takes another ruler for the layers alone: what only they depend on is laid out on its marks.
+   *
+   * @param marks the marks of the layers
+   */
+  public void useLayerMarks(Marks marks) {
+    Job job = bench.job().orElseThrow();
+    use(job, new Rulers(job.marks(), marks));
+  }
+
+  private void use(Job job, Rulers rulers) {
+    Values values = bench.rulers().relay(pattern(), job, rulers);
+    bench.change(job.withRulers(rulers).withValues(values), "", Words.say("work.relaid"));
   }
 
   /**

@@ -141,6 +141,21 @@ class WorkbenchTest {
   }
 
   @Test
+  void useLayerMarks_movesOnlyLayers() {
+    Length left = length("left");
+    bench.sizing().useLayerMarks(Marks.EIGHTHS);
+    assertEquals(left, length("left"));
+    assertTrue(Marks.EIGHTHS.holds(length("border")), length("border")::toString);
+    Length border = length("border");
+    bench.sizing().nudge("border", 1);
+    assertEquals(border.plus(Marks.EIGHTHS.step()), length("border"));
+    bench.sizing().useMarks(Marks.FIVE_MILLIMETRES);
+    assertEquals(Marks.EIGHTHS, bench.job().orElseThrow().rulers().layers());
+    bench.sizing().useLayerMarks(Marks.FIVE_MILLIMETRES);
+    assertTrue(bench.job().orElseThrow().rulers().isOne());
+  }
+
+  @Test
   void nudge_movesByAMarkAndNeverBelowOne() {
     bench.sizing().nudge("left", 1);
     assertEquals(Length.ofMillimetres(67), length("left"));

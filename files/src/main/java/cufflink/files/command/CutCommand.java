@@ -7,6 +7,7 @@ import cufflink.core.fit.NearMiss;
 import cufflink.core.job.Job;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.LengthFormat;
+import cufflink.core.measure.Rulers;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Sheet;
 import cufflink.core.run.Hand;
@@ -44,9 +45,10 @@ final class CutCommand implements Callable<Integer> {
     List<PaperPlan> plans = options.plans(answer, parent.library());
     PrintWriter out = spec.commandLine().getOut();
     if (json) {
-      out.println(new CutJson(answer.format(), hand(answer)).write(plans));
+      out.println(new CutJson(answer.format(), rulers(answer), hand(answer)).write(plans));
     } else {
-      plans.forEach(plan -> print(plan, hand(answer), answer.format(), out));
+      plans.forEach(
+          plan -> print(plan, hand(answer), plan.format(answer.format(), rulers(answer)), out));
       near(answer).ifPresent(told -> out.println(told.say(answer.format())));
     }
     out.flush();
@@ -58,10 +60,14 @@ final class CutCommand implements Callable<Integer> {
   private Optional<Message> near(Request.Answer answer) {
     Job job = options.asked(answer);
     Sheet sheet = PaperPlan.sheet(job, PaperRole.CARDSTOCK, StandardSizes.usualSheet(job.marks()));
-    Fitter.Manner manner = new Fitter.Manner(job.marks(), job.keepsProportions(), job.pinned());
+    Fitter.Manner manner = new Fitter.Manner(job.rulers(), job.keepsProportions(), job.pinned());
     return NearMiss.of(
             answer.derivation().pattern(), job.onBench(), manner, sheet, job.order().copies())
         .map(near -> near.told(sheet));
+  }
+
+  private static Rulers rulers(Request.Answer answer) {
+    return answer.derivation().job().rulers();
   }
 
   private static Hand hand(Request.Answer answer) {

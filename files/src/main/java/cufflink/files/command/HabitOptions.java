@@ -1,7 +1,7 @@
 package cufflink.files.command;
 
 import cufflink.core.job.Tools;
-import cufflink.core.measure.Marks;
+import cufflink.core.measure.Rulers;
 import cufflink.core.run.Hand;
 import cufflink.core.run.ScoringHabit;
 import java.util.List;
@@ -19,14 +19,14 @@ final class HabitOptions {
   private String press = "outside";
 
   /** Returns the maker's tools with this habit. */
-  Tools tools(Marks ruler) {
-    Tools usual = Tools.usual(ruler);
+  Tools tools(Rulers rulers) {
+    Tools usual = Tools.usual(rulers.card());
     ScoringHabit habit =
         usual
             .habit()
             .withHand(known("--hand", hand, HANDS).equals("left") ? Hand.LEFT : Hand.RIGHT)
             .withRidgeInside(known("--press", press, SIDES).equals("outside"));
-    return new Tools(ruler, habit);
+    return new Tools(rulers, habit);
   }
 
   private static String known(String option, String text, List<String> all) {

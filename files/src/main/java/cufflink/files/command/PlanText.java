@@ -12,6 +12,7 @@ import cufflink.core.job.LayerRow;
 import cufflink.core.layers.ClosedState;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
+import cufflink.core.paper.PaperKind;
 import cufflink.core.run.Gluing;
 import cufflink.core.run.Move;
 import cufflink.core.run.Moves;
@@ -44,7 +45,7 @@ final class PlanText {
     Design design = made.design();
     made.closed().ifPresent(this::closed);
     for (Piece piece : design.pieces()) {
-      String size = format.size(piece.width(), piece.height());
+      String size = on(piece.paper()).size(piece.width(), piece.height());
       int count = piece.count() * copies;
       design
           .source(piece)
@@ -55,7 +56,11 @@ final class PlanText {
     }
     for (LayerRow row : LayerRow.of(design)) {
       String labels = Message.list("list.comma", row.labels()).say(format);
-      say("command.cut", row.count() * copies, labels, format.size(row.width(), row.height()));
+      say(
+          "command.cut",
+          row.count() * copies,
+          labels,
+          on(row.role().kind()).size(row.width(), row.height()));
     }
     List<Move> moves = Moves.of(design, derivation.job().habit(), copies);
     list(
@@ -87,6 +92,10 @@ final class PlanText {
 
   private void say(String key, Object... details) {
     out.println(Words.say(key, details));
+  }
+
+  private LengthFormat on(PaperKind kind) {
+    return kind == PaperKind.PATTERNED ? format.onLayers(derivation.job().rulers()) : format;
   }
 
   private String line(Move move) {

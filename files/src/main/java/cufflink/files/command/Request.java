@@ -15,6 +15,7 @@ import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Marks;
+import cufflink.core.measure.Rulers;
 import cufflink.core.paper.Envelope;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Sheet;
@@ -49,6 +50,9 @@ final class Request {
 
   @Option(names = "--marks", paramLabel = "MARKS")
   private String marks = "1mm";
+
+  @Option(names = "--layer-marks", paramLabel = "MARKS")
+  private Optional<String> layerMarks = Optional.empty();
 
   @Option(names = "--free")
   private boolean free;
@@ -110,21 +114,25 @@ final class Request {
             .pattern(id, order.extras())
             .orElseThrow(() -> BadInputException.of("command.pattern", id, known(library)));
     Marks ruler = orBad("--marks", Marks.parse(marks));
+    Rulers rulers =
+        layerMarks
+            .map(each -> new Rulers(ruler, orBad("--layer-marks", Marks.parse(each))))
+            .orElse(Rulers.one(ruler));
     Set<String> pinned = new LinkedHashSet<>();
     Values given = given(pattern, ruler, pinned);
-    Values values = Relayer.relay(pattern, pattern.normalValues().and(given), ruler, pinned);
+    Values values = Relayer.relay(pattern, pattern.normalValues().and(given), rulers, pinned);
     Goal wanted = goal(ruler);
     LengthFormat format = Words.on(ruler, Fractions.PLAIN);
     String reason = "";
     // A finished size is as it is given; a sheet or an envelope is what that is held against.
     boolean scales = fits ? !(wanted instanceof Goal.Free) : wanted instanceof Goal.Finished;
     if (scales) {
-      Fit fit = Fitter.fit(pattern, values, wanted, new Fitter.Manner(ruler, !free, pinned));
+      Fit fit = Fitter.fit(pattern, values, wanted, new Fitter.Manner(rulers, !free, pinned));
       values = fit.values().orElseThrow(() -> BadInputException.saying(fit.reason().say(format)));
       reason = fit.told().say(format);
     }
     Job job =
-        Job.begun(pattern.name(), Edition.atHand(pattern.id()), values, habits.tools(ruler))
+        Job.begun(pattern.name(), Edition.atHand(pattern.id()), values, habits.tools(rulers))
             .withGoal(wanted)
             .withProportionsKept(!free)
             .withOrder(order);

@@ -3,6 +3,7 @@ package cufflink.files.export;
 import cufflink.core.cut.CutWork;
 import cufflink.core.cut.Part;
 import cufflink.core.design.Design;
+import cufflink.core.job.Job;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
@@ -25,12 +26,11 @@ public final class CutCsv {
    *
    * @param design the card, for its ribbons
    * @param plans how each paper is cut
-   * @param copies how many cards
+   * @param job how many cards, on which marks
    * @param format how lengths are written for reading
    * @return the CSV text; millimetres exact, beside them what the maker reads
    */
-  public static String write(
-      Design design, List<PaperPlan> plans, int copies, LengthFormat format) {
+  public static String write(Design design, List<PaperPlan> plans, Job job, LengthFormat format) {
     StringBuilder text = new StringBuilder();
     line(
         text,
@@ -47,10 +47,11 @@ public final class CutCsv {
                 Integer.toString(part.count()),
                 number(part.width()),
                 number(part.height()),
-                format.size(part.width(), part.height())));
+                plan.format(format, job.rulers()).size(part.width(), part.height())));
       }
     }
-    for (Map.Entry<String, Length> ribbon : CutWork.ribbons(design, copies).entrySet()) {
+    for (Map.Entry<String, Length> ribbon :
+        CutWork.ribbons(design, job.order().copies()).entrySet()) {
       line(
           text,
           Stream.of(

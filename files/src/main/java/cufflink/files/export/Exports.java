@@ -74,7 +74,7 @@ public final class Exports {
     return CutCsv.write(
         subject.made().design(),
         subject.plans().get(),
-        subject.derivation().job().order().copies(),
+        subject.derivation().job(),
         subject.format());
   }
 }

@@ -17,6 +17,7 @@ import cufflink.core.job.LayerRow;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
+import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.plane.Side;
 import cufflink.core.run.Directions;
@@ -127,7 +128,7 @@ public final class JobSheet {
     writeCuts(made.design());
     writeAtHand(made.design());
     var job = derivation.job();
-    new CutPages(pages, fonts, job.marks(), job.habit().hand(), format).write(plans);
+    new CutPages(pages, fonts, job.rulers(), job.habit().hand(), format).write(plans);
     writeScoring(made);
     writeSecondCuts(made);
     new FoldPages(pages, fonts, surface(FoldPages.STEP, FoldPages.STEP)).write(made);
@@ -171,7 +172,7 @@ public final class JobSheet {
     for (Piece piece : design.pieces()) {
       int count = piece.count() * copies();
       pages.row(
-          format.size(piece.width(), piece.height()),
+          on(piece.paper()).size(piece.width(), piece.height()),
           design
               .source(piece)
               .filter(host -> CutAway.serves(design, piece))
@@ -181,13 +182,17 @@ public final class JobSheet {
     }
     for (LayerRow row : LayerRow.of(design)) {
       pages.row(
-          format.size(row.width(), row.height()),
+          on(row.role().kind()).size(row.width(), row.height()),
           Words.say(
               "sheet.piece",
               row.count() * copies(),
               Message.list("list.comma", row.labels()).say(format),
               paper(row.role())));
     }
+  }
+
+  private LengthFormat on(PaperKind kind) {
+    return kind == PaperKind.PATTERNED ? format.onLayers(derivation.job().rulers()) : format;
   }
 
   private void writeAtHand(Design design) throws IOException {

@@ -73,6 +73,7 @@ public final class PlanJson {
     root.put("id", derivation.pattern().id());
     root.put("name", derivation.pattern().name());
     root.put("marks", derivation.job().marks().toString());
+    root.put("layerMarks", derivation.job().rulers().layers().toString());
     root.set("values", values(derivation.pattern(), derivation.settled()));
     if (!reason.isEmpty()) {
       root.put("why", reason);

@@ -18,6 +18,7 @@ import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Parsed;
+import cufflink.core.measure.Rulers;
 import cufflink.core.measure.Unit;
 import cufflink.core.paper.Envelope;
 import cufflink.core.paper.Sheet;
@@ -87,6 +88,9 @@ public final class ProjectFormat {
     job.scaledFrom().ifPresent(from -> put(root.putObject("scaledFrom"), from));
     root.set("goal", goal(job.goal()));
     root.put("marks", job.marks().toString());
+    if (!job.rulers().isOne()) {
+      root.put("layerMarks", job.rulers().layers().toString());
+    }
     root.put("keepsProportions", job.keepsProportions());
     ObjectNode scoring = root.putObject("scoring");
     scoring.put("ridgeInside", job.habit().ridgeInside());
@@ -214,7 +218,7 @@ public final class ProjectFormat {
             SuppliesFormat.pinned(root.path("pinned")),
             scaledFrom),
         new Tools(
-            marks(root, "marks"),
+            rulers(root),
             new ScoringHabit(
                 scoring.path("ridgeInside").asBoolean(true),
                 marks(scoring, "grooves"),
@@ -247,6 +251,11 @@ public final class ProjectFormat {
       throw new BadFileException(length.problem());
     }
     return length.orElseThrow();
+  }
+
+  private static Rulers rulers(JsonNode root) throws BadFileException {
+    Marks card = marks(root, "marks");
+    return root.has("layerMarks") ? new Rulers(card, marks(root, "layerMarks")) : Rulers.one(card);
   }
 
   private static Marks marks(JsonNode node, String key) throws BadFileException {

@@ -10,6 +10,7 @@ import cufflink.core.job.Job;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
+import cufflink.core.measure.Rulers;
 import cufflink.core.run.Hand;
 import cufflink.core.words.Language;
 import cufflink.files.Jobs;
@@ -38,7 +39,11 @@ class CutExportTest {
   void csv_hasOneLineForEachPart() {
     Derivation derivation = six();
     String csv =
-        CutCsv.write(derivation.made().orElseThrow().design(), Jobs.plans(derivation), 6, FORMAT);
+        CutCsv.write(
+            derivation.made().orElseThrow().design(),
+            Jobs.plans(derivation),
+            derivation.job(),
+            FORMAT);
     assertEquals(
         List.of(
             "Paper,Part,Number,Width mm,Height mm,Reads",
@@ -114,7 +119,10 @@ class CutExportTest {
   void json_saysSheetsBoundAndCuts() throws Exception {
     Derivation derivation = six();
     JsonNode plans =
-        new ObjectMapper().readTree(new CutJson(FORMAT, Hand.RIGHT).write(Jobs.plans(derivation)));
+        new ObjectMapper()
+            .readTree(
+                new CutJson(FORMAT, Rulers.one(Marks.MILLIMETRES), Hand.RIGHT)
+                    .write(Jobs.plans(derivation)));
     assertEquals("cardstock", plans.get(0).path("paper").asText());
     // 258 × 150 lies once on A4: two side by side would be 300 wide.
     assertEquals(6, plans.get(0).path("newSheets").asInt());

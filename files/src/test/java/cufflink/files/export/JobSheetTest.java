@@ -8,6 +8,7 @@ import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
+import cufflink.core.measure.Rulers;
 import cufflink.files.Jobs;
 import cufflink.files.export.JobSheet.Printer;
 import cufflink.files.export.PageLines.Line;
@@ -70,7 +71,7 @@ class JobSheetTest {
     try (PDDocument document = sheet(Jobs.derive(Jobs.gate()), Printer.A4)) {
       assertBar(document, 100);
     }
-    Job inches = Jobs.gate().withMarks(Marks.SIXTEENTHS);
+    Job inches = Jobs.gate().withRulers(Rulers.one(Marks.SIXTEENTHS));
     try (PDDocument document = sheet(Jobs.derive(inches), Printer.LETTER)) {
       assertBar(document, 101.6);
     }

@@ -20,6 +20,7 @@ import cufflink.core.job.Tools;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.Marks;
+import cufflink.core.measure.Rulers;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Sheet;
@@ -73,7 +74,7 @@ record Trial(String pattern, Values set, Goal goal, Way manner, Cut cutting) {
         Relayer.relay(
             construction,
             construction.normalValues().and(set),
-            manner.marks(),
+            Rulers.one(manner.marks()),
             set.settings().keySet());
     Fit fit =
         Fitter.fit(

@@ -14,6 +14,7 @@ import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.Marks;
+import cufflink.core.measure.Rulers;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.run.Hand;
 import cufflink.core.run.TrimDirections;
@@ -57,7 +58,10 @@ class TrimmerObedienceTest {
     for (int copies : List.of(1, 4)) {
       for (Hand hand : Hand.values()) {
         List<PaperPlan> plans = plans(id, copies);
-        JsonNode all = new ObjectMapper().readTree(new CutJson(METRIC, hand).write(plans));
+        JsonNode all =
+            new ObjectMapper()
+                .readTree(
+                    new CutJson(METRIC, Rulers.one(Marks.HALF_MILLIMETRES), hand).write(plans));
         for (int i = 0; i < plans.size(); i++) {
           TrimmerHands hands = new TrimmerHands(all.get(i).get("sheets"));
           for (JsonNode cut : all.get(i).get("cuts")) {
@@ -74,7 +78,9 @@ class TrimmerObedienceTest {
   void wordsObeyed_cutAllParts(String id) throws Exception {
     for (Hand hand : Hand.values()) {
       List<PaperPlan> plans = plans(id, 3);
-      JsonNode all = new ObjectMapper().readTree(new CutJson(METRIC, hand).write(plans));
+      JsonNode all =
+          new ObjectMapper()
+              .readTree(new CutJson(METRIC, Rulers.one(Marks.HALF_MILLIMETRES), hand).write(plans));
       for (int i = 0; i < plans.size(); i++) {
         TrimmerHands hands = new TrimmerHands(all.get(i).get("sheets"));
         for (TrimRun.Setting setting : plans.get(i).run().settings()) {
@@ -94,7 +100,10 @@ class TrimmerObedienceTest {
   @MethodSource("ids")
   void printedLinesObeyed_cutAllParts(String id) throws Exception {
     List<PaperPlan> plans = plans(id, 5);
-    JsonNode all = new ObjectMapper().readTree(new CutJson(METRIC, Hand.RIGHT).write(plans));
+    JsonNode all =
+        new ObjectMapper()
+            .readTree(
+                new CutJson(METRIC, Rulers.one(Marks.HALF_MILLIMETRES), Hand.RIGHT).write(plans));
     for (int i = 0; i < plans.size(); i++) {
       TrimmerHands hands = new TrimmerHands(all.get(i).get("sheets"));
       for (TrimRun.Setting setting : plans.get(i).run().settings()) {

@@ -11,6 +11,7 @@ import cufflink.core.job.Job;
 import cufflink.core.job.Tools;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
+import cufflink.core.measure.Rulers;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
@@ -29,7 +30,7 @@ class CuresTest {
 
   private static Job job(String id, Marks marks) {
     Pattern pattern = PatternLibrary.shipped().pattern(id).orElseThrow();
-    Values values = Relayer.relay(pattern, pattern.normalValues(), marks, Set.of());
+    Values values = Relayer.relay(pattern, pattern.normalValues(), Rulers.one(marks), Set.of());
     return Job.begun("Trial", Edition.atHand(id), values, Tools.usual(marks));
   }
 

@@ -17,6 +17,7 @@ import cufflink.core.fit.SheetUse;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Marks;
+import cufflink.core.measure.Rulers;
 import cufflink.core.measure.Unit;
 import cufflink.core.paper.Envelope;
 import cufflink.core.paper.HeldItem;
@@ -115,7 +116,8 @@ class FinderTest {
 
   private static Optional<Design> atWidth(Pattern pattern, Length width, Marks marks) {
     Values start =
-        cufflink.core.fit.Relayer.relay(pattern, pattern.normalValues(), marks, Set.of());
+        cufflink.core.fit.Relayer.relay(
+            pattern, pattern.normalValues(), Rulers.one(marks), Set.of());
     Length before = start.length("width").orElseThrow();
     Length height =
         marks.nearest(start.length("height").orElseThrow().scaled(width, before)).max(marks.step());
@@ -186,7 +188,7 @@ class FinderTest {
     List<Offer> offers = Finder.offers(question, LIBRARY.patterns());
     int before = 0;
     for (Offer offer : offers) {
-      assertEquals(OffMarks.of(offer.design(), Marks.EIGHTHS).size(), offer.offMarks());
+      assertEquals(OffMarks.of(offer.design(), Rulers.one(Marks.EIGHTHS)).size(), offer.offMarks());
       assertTrue(offer.offMarks() >= before);
       before = offer.offMarks();
     }

@@ -14,6 +14,7 @@ import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.Marks;
+import cufflink.core.measure.Rulers;
 import cufflink.core.paper.Envelope;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.Sheet;
@@ -53,7 +54,7 @@ class FitterTest {
   }
 
   private static void assertLargestInProportion(Pattern pattern, Sheet sheet, Marks marks) {
-    Values start = Relayer.relay(pattern, pattern.normalValues(), marks, Set.of());
+    Values start = Relayer.relay(pattern, pattern.normalValues(), Rulers.one(marks), Set.of());
     Fit fit =
         Fitter.fit(pattern, start, new Goal.FromSheet(sheet), new Manner(marks, true, Set.of()));
     String what = pattern.id() + " from " + sheet.label() + " on " + marks;
@@ -78,7 +79,7 @@ class FitterTest {
     Sheet sheet = StandardSizes.sheet("a5").orElseThrow();
     for (String id : List.of("banded-half-fold", "off-centre-gate", "stepped-accordion")) {
       Pattern pattern = LIBRARY.pattern(id).orElseThrow();
-      Values start = Relayer.relay(pattern, pattern.normalValues(), marks, Set.of());
+      Values start = Relayer.relay(pattern, pattern.normalValues(), Rulers.one(marks), Set.of());
       Manner manner = new Manner(marks, false, Set.of());
       Fit fit = Fitter.fit(pattern, start, new Goal.FromSheet(sheet), manner);
       double best = 0;
@@ -191,7 +192,7 @@ class FitterTest {
   void relay_toInchesAndEighths_keepsEveryRuleAndStaysNear() {
     for (Pattern pattern : LIBRARY.patterns()) {
       for (Marks marks : Marks.COMMON) {
-        Values relaid = Relayer.relay(pattern, pattern.normalValues(), marks, Set.of());
+        Values relaid = Relayer.relay(pattern, pattern.normalValues(), Rulers.one(marks), Set.of());
         assertTrue(
             PatternEvaluator.evaluate(pattern, relaid.and(Bench.of(marks))).works(),
             pattern.id() + marks);

@@ -7,6 +7,7 @@ import cufflink.core.fit.Relayer;
 import cufflink.core.fit.Relaying;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
+import cufflink.core.measure.Rulers;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.value.Values;
 import java.util.Set;
@@ -19,10 +20,11 @@ class RelayingTest {
   @ValueSource(strings = {"off-centre-gate", "handled-purse", "squash-card"})
   void of_tellsWhatTakingThemChanges(String id) {
     Pattern pattern = PatternLibrary.shipped().pattern(id).orElseThrow();
-    Values values = Relayer.relay(pattern, pattern.normalValues(), Marks.MILLIMETRES, Set.of());
+    Values values =
+        Relayer.relay(pattern, pattern.normalValues(), Rulers.one(Marks.MILLIMETRES), Set.of());
     for (Marks marks : Marks.COMMON) {
-      Relaying told = Relaying.of(pattern, values, marks, Set.of());
-      Values taken = Relayer.relay(pattern, values, marks, Set.of());
+      Relaying told = Relaying.of(pattern, values, Rulers.one(marks), Set.of());
+      Values taken = Relayer.relay(pattern, values, Rulers.one(marks), Set.of());
       long moved =
           values.settings().keySet().stream()
               .filter(name -> !values.get(name).equals(taken.get(name)))
@@ -34,7 +36,7 @@ class RelayingTest {
         assertTrue(after.minus(before).abs().compareTo(told.farthest()) <= 0, name);
       }
     }
-    Relaying same = Relaying.of(pattern, values, Marks.MILLIMETRES, Set.of());
-    assertEquals(new Relaying(Marks.MILLIMETRES, 0, Length.ZERO), same);
+    Relaying same = Relaying.of(pattern, values, Rulers.one(Marks.MILLIMETRES), Set.of());
+    assertEquals(new Relaying(Rulers.one(Marks.MILLIMETRES), 0, Length.ZERO), same);
   }
 }

@@ -9,6 +9,7 @@ import cufflink.core.fit.Snap;
 import cufflink.core.fit.Snapper;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
+import cufflink.core.measure.Rulers;
 import cufflink.core.pattern.Bench;
 import cufflink.core.pattern.Evaluation;
 import cufflink.core.pattern.Parameter;
@@ -35,7 +36,8 @@ class SnapperTest {
         Snap snap = snap(pattern, marks, Set.of());
         Values values = snap.values().orElseThrow().and(Bench.of(marks));
         Values before =
-            Relayer.relay(pattern, pattern.normalValues(), marks, Set.of()).and(Bench.of(marks));
+            Relayer.relay(pattern, pattern.normalValues(), Rulers.one(marks), Set.of())
+                .and(Bench.of(marks));
         assertTrue(worst(pattern, values, marks) <= worst(pattern, before, marks), pattern.id());
         if (PatternEvaluator.evaluate(pattern, before).works()) {
           assertTrue(PatternEvaluator.evaluate(pattern, values).works(), pattern.id());
@@ -54,7 +56,8 @@ class SnapperTest {
       Values found = snap(pattern, marks, Set.of()).values().orElseThrow().and(Bench.of(marks));
       long least = score(pattern, found, marks).orElseThrow();
       Values start =
-          Relayer.relay(pattern, pattern.normalValues(), marks, Set.of()).and(Bench.of(marks));
+          Relayer.relay(pattern, pattern.normalValues(), Rulers.one(marks), Set.of())
+              .and(Bench.of(marks));
       List<Values> sets = List.of(start);
       for (Parameter parameter : pattern.parameters()) {
         if (start.length(parameter.id()).isPresent()) {
@@ -113,7 +116,8 @@ class SnapperTest {
 
   private static long solve(Pattern pattern, Marks marks) {
     Values start =
-        Relayer.relay(pattern, pattern.normalValues(), marks, Set.of()).and(Bench.of(marks));
+        Relayer.relay(pattern, pattern.normalValues(), Rulers.one(marks), Set.of())
+            .and(Bench.of(marks));
     int step = Math.toIntExact(marks.step().units());
     long[] places = units(pattern, start);
     Model model = new Model();
@@ -161,11 +165,12 @@ class SnapperTest {
   void snap_pinnedValues_stayAndTheRestIsToldWithHowToSetIt() {
     Pattern folio = LIBRARY.pattern("turn-back-pocket").orElseThrow();
     Values odd = folio.normalValues().and("height", Length.ofMillimetres(151));
-    Snap pinned = Snapper.snap(folio, odd, Marks.MILLIMETRES, Set.of("height"), () -> false);
+    Snap pinned =
+        Snapper.snap(folio, odd, Rulers.one(Marks.MILLIMETRES), Set.of("height"), () -> false);
     assertEquals(
         Optional.of(Length.ofMillimetres(151)), pinned.values().orElseThrow().length("height"));
     assertTrue(!pinned.left().isEmpty(), "half of 151 is between the marks");
-    Snap free = Snapper.snap(folio, odd, Marks.MILLIMETRES, Set.of(), () -> false);
+    Snap free = Snapper.snap(folio, odd, Rulers.one(Marks.MILLIMETRES), Set.of(), () -> false);
     assertEquals(List.of(), free.left());
     assertEquals(1, free.changes().size());
     assertEquals("height", free.changes().get(0).parameter());
@@ -204,18 +209,19 @@ class SnapperTest {
   @Test
   void snap_cancelled_givesBackTheBestSoFar() {
     Pattern folio = LIBRARY.pattern("stacked-pocket-folio").orElseThrow();
-    Snap snap = Snapper.snap(folio, folio.normalValues(), Marks.EIGHTHS, Set.of(), () -> true);
+    Snap snap =
+        Snapper.snap(folio, folio.normalValues(), Rulers.one(Marks.EIGHTHS), Set.of(), () -> true);
     assertTrue(snap.values().isPresent());
   }
 
   private static Snap snap(Pattern pattern, Marks marks, Set<String> pinned) {
-    return Snapper.snap(pattern, pattern.normalValues(), marks, pinned, () -> false);
+    return Snapper.snap(pattern, pattern.normalValues(), Rulers.one(marks), pinned, () -> false);
   }
 
   private static long worst(Pattern pattern, Values values, Marks marks) {
     return OffMarks.numbers(PatternEvaluator.evaluate(pattern, values).design().orElseThrow())
         .stream()
-        .mapToLong(number -> number.deviation(marks).units())
+        .mapToLong(number -> number.deviation(Rulers.one(marks)).units())
         .max()
         .orElse(0);
   }

@@ -1,0 +1,86 @@
+package cufflink.core.fit;
+
+import cufflink.core.measure.Length;
+import cufflink.core.measure.Marks;
+import cufflink.core.measure.Rulers;
+import cufflink.core.pattern.Parameter;
+import cufflink.core.pattern.Pattern;
+import cufflink.core.pattern.PatternEvaluator;
+import cufflink.core.value.Values;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * On which marks each value of a construction falls: those of the layers if only layers change with
+ * it, else those of the card.
+ */
+public final class Ruled {
+  /** What a value is moved by to see what changes with it; neither an inch nor a millimetre. */
+  private static final Length NUDGE = Length.ofUnits(1_000);
+
+  private final Rulers rulers;
+  private final Set<String> ofLayers;
+
+  private Ruled(Rulers rulers, Set<String> ofLayers) {
+    this.rulers = rulers;
+    this.ofLayers = ofLayers;
+  }
+
+  /**
+   * Finds out which values are of layers alone.
+   *
+   * @param pattern the construction
+   * @param values its values, with those of the bench
+   * @param rulers the marks
+   * @return the marks of each value
+   */
+  public static Ruled of(Pattern pattern, Values values, Rulers rulers) {
+    Set<String> ofLayers = new HashSet<>();
+    if (!rulers.isOne()) {
+      List<OffMarks.Number> before = numbers(pattern, values);
+      for (Parameter parameter : pattern.parameters()) {
+        values
+            .length(parameter.id())
+            .filter(length -> parameter.role() == Parameter.Role.OTHER)
+            .map(length -> numbers(pattern, values.and(parameter.id(), length.plus(NUDGE))))
+            .filter(after -> onlyLayers(before, after))
+            .ifPresent(after -> ofLayers.add(parameter.id()));
+      }
+    }
+    return new Ruled(rulers, ofLayers);
+  }
+
+  private static List<OffMarks.Number> numbers(Pattern pattern, Values values) {
+    return PatternEvaluator.evaluate(pattern, values)
+        .design()
+        .map(OffMarks::numbers)
+        .orElse(List.of());
+  }
+
+  private static boolean onlyLayers(List<OffMarks.Number> before, List<OffMarks.Number> after) {
+    if (before.size() != after.size()) {
+      return false;
+    }
+    boolean any = false;
+    for (int i = 0; i < before.size(); i++) {
+      if (!before.get(i).length().equals(after.get(i).length())) {
+        if (!before.get(i).isLayer()) {
+          return false;
+        }
+        any = true;
+      }
+    }
+    return any;
+  }
+
+  /**
+   * Returns the marks of a value.
+   *
+   * @param parameter its parameter
+   * @return those of the layers if only layers change with it, else those of the card
+   */
+  public Marks of(Parameter parameter) {
+    return rulers.of(ofLayers.contains(parameter.id()));
+  }
+}
