@@ -54,9 +54,28 @@ public record Assembly(
    * @param facet the facet that is glued on
    * @param inside whether it lies on the inside of the host
    * @param placement how the glued piece lies in the host piece's frame
-   * @param dry whether a weave holds it there and no glue
+   * @param hold what keeps them to each other
    */
-  public record Glue(int host, int facet, boolean inside, Motion placement, boolean dry) {}
+  public record Glue(int host, int facet, boolean inside, Motion placement, Hold hold) {
+    /**
+     * Says whether no glue is between them.
+     *
+     * @return true for what is woven
+     */
+    public boolean dry() {
+      return hold != Hold.GLUED;
+    }
+  }
+
+  /** What keeps two facets to each other. */
+  public enum Hold {
+    /** Adhesive. */
+    GLUED,
+    /** A weave. */
+    WOVEN,
+    /** Nothing: they lie on each other for as long as what they hang on lets them. */
+    LOOSE
+  }
 
   /**
    * A facet that slides on its host. Its distance comes after the angles of creases and hinges.
@@ -177,9 +196,10 @@ public record Assembly(
               Motion.REST));
     }
     for (Member member : members) {
-      for (Glue glue : member.glue()) {
+      List<Glue> held = member.glue().stream().filter(each -> each.hold() != Hold.LOOSE).toList();
+      for (Glue glue : held) {
         Link link = link(glue.host(), glue.facet(), Link.GLUED, glue.placement(), Vec.ZERO);
-        links.add(glue.equals(member.glue().get(0)) ? link : link.later());
+        links.add(glue.equals(held.get(0)) ? link : link.later());
       }
     }
     addHinges(links);

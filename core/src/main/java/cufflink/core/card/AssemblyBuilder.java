@@ -3,6 +3,7 @@ package cufflink.core.card;
 import cufflink.core.assembly.Assembly;
 import cufflink.core.assembly.Assembly.Glue;
 import cufflink.core.assembly.Assembly.Hinge;
+import cufflink.core.assembly.Assembly.Hold;
 import cufflink.core.assembly.Assembly.Member;
 import cufflink.core.assembly.Assembly.Slide;
 import cufflink.core.design.Design;
@@ -193,12 +194,19 @@ final class AssemblyBuilder {
                     facets.size() + facet.index(),
                     joint.face() == Face.INSIDE != behind,
                     placement,
-                    true));
+                    isLed(joint, hostFacet) ? Hold.WOVEN : Hold.LOOSE));
           }
         }
       }
     }
     return contacts;
+  }
+
+  /** A woven piece goes with all it touches, or with those bands that its pattern names. */
+  private static boolean isLed(Joint joint, Facet hostFacet) {
+    List<Area> follows = joint.movement().follows();
+    return follows.isEmpty()
+        || Areas.common(hostFacet.polygon(), areas(follows)).getArea() > LEAST_CONTACT;
   }
 
   private static Geometry areas(List<Area> areas) {
@@ -280,7 +288,7 @@ final class AssemblyBuilder {
                 facets.size() + facet.getAsInt(),
                 inside,
                 placed.motion().after(folded.motion(facet.getAsInt())),
-                false));
+                Hold.GLUED));
       }
     }
     return List.copyOf(glue);

@@ -14,9 +14,15 @@ import java.util.Optional;
  * @param either whether it turns about one of the lines or another, and not about all at once
  * @param slide how it slides, if it does
  * @param through areas of the host in which the piece lies behind it, as in a weave
+ * @param follows areas of the host that a woven piece goes with when its bands part; empty if it
+ *     goes with all
  */
 public record Movement(
-    List<Segment> about, boolean either, Optional<Slide> slide, List<Area> through) {
+    List<Segment> about,
+    boolean either,
+    Optional<Slide> slide,
+    List<Area> through,
+    List<Area> follows) {
   /** What is glued fast does not move. */
   public static final Movement NONE = new Movement(List.of(), false, Optional.empty(), List.of());
 
@@ -24,6 +30,20 @@ public record Movement(
   public Movement {
     about = List.copyOf(about);
     through = List.copyOf(through);
+    follows = List.copyOf(follows);
+  }
+
+  /**
+   * Makes a movement of a piece that goes with all of its host.
+   *
+   * @param about lines on the host about which the piece turns
+   * @param either whether it turns about one of the lines or another
+   * @param slide how it slides, if it does
+   * @param through areas of the host in which the piece lies behind it
+   */
+  public Movement(
+      List<Segment> about, boolean either, Optional<Slide> slide, List<Area> through) {
+    this(about, either, slide, through, List.of());
   }
 
   /**

@@ -58,13 +58,15 @@ record Assembly(
       Optional<Side> towards,
       Optional<List<Formula>> at,
       List<String> under,
-      List<List<Formula>> through) {
+      List<List<Formula>> through,
+      List<List<Formula>> follows) {
     Movement movement(Scope scope) {
       return new Movement(
           about.stream().map(line -> segment(scope, line)).toList(),
           either,
           towards.map(side -> new Movement.Slide(side, at.map(scope::point), under)),
-          through.stream().map(each -> area(scope, each)).toList());
+          through.stream().map(each -> area(scope, each)).toList(),
+          follows.stream().map(each -> area(scope, each)).toList());
     }
   }
 

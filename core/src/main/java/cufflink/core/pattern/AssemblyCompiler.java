@@ -108,7 +108,8 @@ final class AssemblyCompiler {
         section.items("slides-under").stream()
             .map(each -> pieceName(section, each, pieces))
             .toList(),
-        section.items("through").stream().map(each -> section.lengths(each, 4)).toList());
+        section.items("through").stream().map(each -> section.lengths(each, 4)).toList(),
+        section.items("follows").stream().map(each -> section.lengths(each, 4)).toList());
   }
 
   private ZoneTemplate zone(String id, Section plain) {

@@ -37,10 +37,27 @@ public record Folded(Score score, Side part) {
 
   private static boolean runsAcross(Piece piece, Score score) {
     Segment line = score.line();
-    Length reach = line.from().y().minus(line.to().y()).abs();
-    Length along = line.from().x().minus(line.to().x()).abs();
-    return line.isVertical() && reach.equals(piece.height())
-        || line.isLevel() && along.equals(piece.width());
+    if (!line.isVertical() && !line.isLevel()) {
+      return false;
+    }
+    // A fold that slits divide is one line all the same.
+    Length reach =
+        piece.scores().stream()
+            .filter(each -> each.fold() == score.fold() && inLine(each.line(), line))
+            .map(each -> length(each.line()))
+            .reduce(Length.ZERO, Length::plus);
+    return reach.equals(line.isVertical() ? piece.height() : piece.width());
+  }
+
+  private static boolean inLine(Segment one, Segment line) {
+    return line.isVertical()
+        ? one.isVertical() && one.from().x().equals(line.from().x())
+        : one.isLevel() && one.from().y().equals(line.from().y());
+  }
+
+  private static Length length(Segment line) {
+    Length across = line.from().x().minus(line.to().x()).abs();
+    return across.plus(line.from().y().minus(line.to().y()).abs());
   }
 
   private static Side part(Piece piece, Score score) {

@@ -51,7 +51,12 @@ class SnapperTest {
   void snap_smallConstructions_isTheBestOfAllNear() {
     Marks marks = Marks.EIGHTHS;
     for (String id :
-        List.of("turn-back-pocket", "criss-cross-pocket", "slim-tent", "concertina-album")) {
+        List.of(
+            "turn-back-pocket",
+            "stepped-accordion",
+            "diamond-stack",
+            "slim-tent",
+            "concertina-album")) {
       Pattern pattern = LIBRARY.pattern(id).orElseThrow();
       Values found = snap(pattern, marks, Set.of()).values().orElseThrow().and(Bench.of(marks));
       long least = score(pattern, found, marks).orElseThrow();
