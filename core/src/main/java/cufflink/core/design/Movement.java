@@ -41,8 +41,7 @@ public record Movement(
    * @param slide how it slides, if it does
    * @param through areas of the host in which the piece lies behind it
    */
-  public Movement(
-      List<Segment> about, boolean either, Optional<Slide> slide, List<Area> through) {
+  public Movement(List<Segment> about, boolean either, Optional<Slide> slide, List<Area> through) {
     this(about, either, slide, through, List.of());
   }
 
