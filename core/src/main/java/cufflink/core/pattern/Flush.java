@@ -1,7 +1,6 @@
 package cufflink.core.pattern;
 
 import cufflink.core.design.Design;
-import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Piece;
@@ -62,15 +61,10 @@ final class Flush {
       return Optional.of(piece.outline());
     }
     Point at = joint.get().area().at();
-    Length right = joint.get().area().right();
-    boolean mirrored = joint.get().face() == Face.OUTSIDE;
+    // A piece lies on either face as its host lies, inside up.
     List<Point> own =
         edge.get().stream()
-            .map(
-                corner ->
-                    new Point(
-                        mirrored ? right.minus(corner.x()) : corner.x().minus(at.x()),
-                        corner.y().minus(at.y())))
+            .map(corner -> new Point(corner.x().minus(at.x()), corner.y().minus(at.y())))
             .toList();
     Geometry left = polygon(piece.outline()).intersection(polygon(own));
     return left instanceof Polygon paper && !paper.isEmpty()

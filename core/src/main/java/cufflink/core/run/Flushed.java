@@ -12,15 +12,16 @@ import cufflink.core.words.Message;
 import java.util.Optional;
 
 /**
- * The paper to whose edge a piece is trimmed. The piece lies turned over like a page, and the
- * paper, turned over too, is glued onto it; what stands out is cut off along the paper's edge.
+ * The paper to whose edge a piece is trimmed. The piece lies with its back up, and the paper, its
+ * back up too, is glued onto it; what stands out is cut off along the paper's edge.
  *
  * @param id the id of the paper's piece or layer
  * @param label the maker's name for the paper
+ * @param lie how the piece lies for it
  * @param across how it lies to the sides of the piece
  * @param down how it lies to the top or bottom of the piece
  */
-public record Flushed(String id, String label, Message across, Message down) {
+public record Flushed(String id, String label, Lie lie, Message across, Message down) {
 
   /** Finds the paper that a piece is trimmed to, if it is. */
   static Optional<Flushed> of(Design design, Piece piece) {
@@ -59,11 +60,13 @@ public record Flushed(String id, String label, Message across, Message down) {
     Area piece = own.area();
     Length beside = right ? area.right().minus(piece.right()) : piece.at().x().minus(area.at().x());
     Length below = foot ? area.bottom().minus(piece.bottom()) : piece.at().y().minus(area.at().y());
-    // Seen from behind: what is glued to the outside lies as its host is described.
+    // The back of what is glued to the outside of its host is its own inside.
+    Lie lie = own.face() == Face.OUTSIDE ? Lie.DESCRIBED : Lie.DESCRIBED.over();
     boolean atRight = right == (own.face() == Face.OUTSIDE);
     return new Flushed(
         id,
         label,
+        lie,
         past(atRight ? "side.right" : "side.left", beside),
         past(foot ? "side.bottom" : "side.top", below));
   }
@@ -76,9 +79,12 @@ public record Flushed(String id, String label, Message across, Message down) {
     return Message.of(key, Message.of(side), length.abs());
   }
 
-  /** Says how to lay the piece, and the paper on it. */
+  /** Says how to lay the piece, which lies as it is described, and the paper on it. */
   Message turned(Piece piece) {
-    return new Turning(Turning.Act.OVER, Lie.DESCRIBED.over()).said(piece).followedBy(words());
+    return Turning.between(Lie.DESCRIBED, lie).stream()
+        .map(turning -> turning.said(piece))
+        .reduce(Message.NONE, Message::followedBy)
+        .followedBy(words());
   }
 
   Message words() {

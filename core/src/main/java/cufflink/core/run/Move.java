@@ -97,7 +97,7 @@ public sealed interface Move {
 
   /**
    * What of a piece stands out beyond the paper that lies on it, glued fast, is cut off along that
-   * paper's edge. The piece lies with its back up.
+   * paper's edge. The piece lies with its back up, that with which it is glued on.
    *
    * @param paper the id of the paper's piece or layer
    * @param line where the edge is cut

@@ -151,10 +151,11 @@ public final class Moves {
     if (moves.isEmpty()) {
       layAsDescribed();
     }
-    turn(rests, Lie.DESCRIBED.over());
+    Lie lie = cuts.get(0).flush().orElseThrow().lie();
+    turn(rests, lie);
     Message words = cuts.get(0).flush().orElseThrow().words();
     for (SecondCut cut : cuts) {
-      Segment line = Lie.DESCRIBED.over().apply(run.piece(), trim(cut));
+      Segment line = lie.apply(run.piece(), trim(cut));
       Message told = words.followedBy(cut.done());
       moves.add(new Move.TrimTo(cut.flush().orElseThrow().id(), line, told));
       words = Message.NONE;

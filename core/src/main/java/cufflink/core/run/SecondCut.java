@@ -28,7 +28,7 @@ import java.util.Optional;
  * @param folded how the piece is folded for it, if it is not cut flat
  * @param with the piece that lies on it turned over and is cut with it, if one does
  * @param flush the paper to whose edge it is trimmed, if it is; then the direction is measured with
- *     the piece turned over like a page
+ *     the piece lying as it does for that
  */
 public record SecondCut(
     Piece piece,
@@ -152,7 +152,7 @@ public record SecondCut(
   }
 
   private static SecondCut flush(Piece piece, Segment trim, Flushed paper) {
-    Segment turned = Lie.DESCRIBED.over().apply(piece, trim);
+    Segment turned = paper.lie().apply(piece, trim);
     return new SecondCut(
         piece,
         Mark.of("", Kind.TRIM, trim),
