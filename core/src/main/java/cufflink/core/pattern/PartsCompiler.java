@@ -69,8 +69,7 @@ final class PartsCompiler {
             .orElseGet(() -> List.of(Section.nothing(Kind.LENGTH), Section.nothing(Kind.LENGTH)));
     List<Parts.Note> notes = new ArrayList<>();
     for (Section each : files) {
-      each.phrases("notes")
-          .forEach(phrase -> notes.add(new Parts.Note(each.home().when(), phrase)));
+      each.items("notes").forEach(entry -> notes.add(note(each, entry)));
     }
     return new Parts(
         pieces,
@@ -81,6 +80,15 @@ final class PartsCompiler {
         file.entry("finished").map(entry -> file.lengths(entry, 2)).orElse(List.of()),
         notes,
         new RelationCompiler(files).compile());
+  }
+
+  /** A note is a sentence, or one that is said only under a condition. */
+  private static Parts.Note note(Section file, Entry entry) {
+    if (entry instanceof Entry.Group) {
+      Section note = file.within(entry);
+      return new Parts.Note(Repeats.conditions(note), note.phrase("say"));
+    }
+    return new Parts.Note(file.home().when(), file.phraseOf(entry));
   }
 
   /** Reads the parts of one kind in all files; each is given the id it has in the pattern. */

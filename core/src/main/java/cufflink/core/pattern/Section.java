@@ -216,8 +216,8 @@ final class Section {
     return phrase(text(key), entry(key).map(Entry::place).orElse(place));
   }
 
-  List<Phrase> phrases(String key) {
-    return items(key).stream().map(each -> phrase(plain(each), each.place())).toList();
+  Phrase phraseOf(Entry entry) {
+    return phrase(plain(entry), entry.place());
   }
 
   private Phrase phrase(String text, Place where) {

@@ -76,7 +76,13 @@ final class Translation {
     }
     Entry.Group group = (Entry.Group) entry;
     Map<String, Entry> parts = new LinkedHashMap<>();
-    group.parts().forEach((key, part) -> parts.put(key, of(part, isProse || isProse(key, part))));
+    group
+        .parts()
+        .forEach(
+            (key, part) -> {
+              boolean isSaid = isProse && !key.equals("when");
+              parts.put(key, of(part, isSaid || isProse(key, part)));
+            });
     return new Entry.Group(group.place(), parts);
   }
 
