@@ -31,6 +31,13 @@ public final class Gluing {
    */
   public static Message of(Joint joint, Design design) {
     String host = design.piece(joint.on()).map(Piece::label).orElse(joint.on());
+    List<String> under = joint.movement().slide().map(Movement.Slide::under).orElse(List.of());
+    if (!under.isEmpty() && !joint.movement().about().isEmpty()) {
+      List<String> bands =
+          under.stream().map(id -> design.piece(id).map(Piece::label).orElse(id)).toList();
+      Message band = Message.list("list.comma", bands);
+      return Message.of("sheet.joint-anchored", joint.label(), host, band);
+    }
     if (!joint.movement().isFast()) {
       return Message.of(loose(joint.movement()), joint.label(), host);
     }
