@@ -275,7 +275,10 @@ final class AssemblyBuilder {
   /** Finds which facets meet in the glue once the piece has been folded by itself. */
   private List<Glue> glue(Joint joint, Member host, FlatPattern flat, Placement.Placed placed) {
     boolean inside = joint.face() == Face.INSIDE;
-    FoldedPiece folded = new FoldedPiece(flat, stages, placed.facet());
+    // Another copy of the base is folded together with it, and not before it is glued on.
+    boolean isCopy = flat.piece().id().equals(members.get(0).flat().piece().id());
+    List<Stage> before = isCopy ? List.of() : stages;
+    FoldedPiece folded = new FoldedPiece(flat, before, placed.facet());
     Set<Glue> glue = new LinkedHashSet<>();
     for (Spot place : Placement.glued(joint)) {
       Vec on = placed.motion().inverse().apply(place);

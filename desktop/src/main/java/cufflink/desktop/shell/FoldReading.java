@@ -47,11 +47,23 @@ record FoldReading(
     return derivation.made().filter(made -> made.design().base().id().equals(base)).isPresent();
   }
 
-  /** Says what is glued on and yet not shown, rather than let it vanish without a word. */
+  /**
+   * Says what is glued on and yet not shown as it folds, rather than let it vanish without a word.
+   * What has no folds is shown where it lies.
+   */
   static Optional<String> leftOut(Derivation derivation) {
     List<String> labels =
         derivation.made().stream()
-            .flatMap(made -> made.card().leftOut().stream())
+            .flatMap(
+                made ->
+                    made.card().leftOut().stream()
+                        .filter(
+                            joint ->
+                                joint.askew().isPresent()
+                                    || made.design()
+                                        .piece(joint.piece())
+                                        .filter(piece -> piece.scores().isEmpty())
+                                        .isEmpty()))
             .map(Joint::label)
             .distinct()
             .toList();
