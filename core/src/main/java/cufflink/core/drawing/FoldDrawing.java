@@ -176,7 +176,8 @@ public final class FoldDrawing {
     return spots.stream().map(each -> seen(pen, pose, facet, each)).toList();
   }
 
-  private static boolean holds(Polygon shape, List<Spot> corners) {
+  /** Says whether something lies on a facet, or hangs over it by a little. */
+  static boolean holds(Polygon shape, List<Spot> corners) {
     return holds(shape, middle(corners)) && corners.stream().allMatch(each -> isNear(shape, each));
   }
 
@@ -186,7 +187,9 @@ public final class FoldDrawing {
     Polygon shape = assembly.facets().get(ply.facet()).polygon();
     for (Patch patch : patches) {
       boolean shows =
-          patch.ref().piece().equals(piece) && patch.face() == ply.face() && !isMember(patch);
+          patch.ref().piece().equals(piece)
+              && patch.face() == ply.face()
+              && !isMember(model, patch);
       if (shows && holds(shape, patch.corners())) {
         List<Spot> path = seen(pen, pose, ply.facet(), patch.corners());
         pen.shape(path, patch.fill(), ply.light(), patch.ref());
@@ -205,7 +208,7 @@ public final class FoldDrawing {
   }
 
   /** What is put together as paper of its own needs no picture on its host. */
-  private boolean isMember(Patch patch) {
+  static boolean isMember(FoldModel model, Patch patch) {
     return model.assembly().members().stream()
         .flatMap(member -> member.joint().stream())
         .anyMatch(joint -> patch.ref().equals(new Ref(joint.on(), joint.id())));

@@ -10,6 +10,7 @@ import cufflink.core.value.Values;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * On which marks each value of a construction falls: those of the layers if only layers change with
@@ -38,17 +39,29 @@ public final class Ruled {
   public static Ruled of(Pattern pattern, Values values, Rulers rulers) {
     Set<String> ofLayers = new HashSet<>();
     if (!rulers.isOne()) {
-      List<OffMarks.Number> before = numbers(pattern, values);
       for (Parameter parameter : pattern.parameters()) {
         values
             .length(parameter.id())
             .filter(length -> parameter.role() == Parameter.Role.OTHER)
-            .map(length -> numbers(pattern, values.and(parameter.id(), length.plus(NUDGE))))
-            .filter(after -> onlyLayers(before, after))
-            .ifPresent(after -> ofLayers.add(parameter.id()));
+            .filter(length -> isOfLayers(pattern, values, parameter, rulers.card().step()))
+            .ifPresent(length -> ofLayers.add(parameter.id()));
       }
     }
     return new Ruled(rulers, ofLayers);
+  }
+
+  /** What is reckoned may be rounded to a mark, so that whole marks are tried as well. */
+  private static boolean isOfLayers(
+      Pattern pattern, Values values, Parameter parameter, Length step) {
+    Length now = values.length(parameter.id()).orElseThrow();
+    List<OffMarks.Number> before = numbers(pattern, values);
+    if (!onlyLayers(before, numbers(pattern, values.and(parameter.id(), now.plus(NUDGE))))) {
+      return false;
+    }
+    return Stream.of(now.plus(step), now.minus(step))
+        .filter(Length::isPositive)
+        .map(moved -> numbers(pattern, values.and(parameter.id(), moved)))
+        .allMatch(after -> after.isEmpty() || onlyLayers(before, after));
   }
 
   private static List<OffMarks.Number> numbers(Pattern pattern, Values values) {

@@ -1,6 +1,7 @@
 package cufflink.core.pattern;
 
 import cufflink.core.expression.Formula;
+import cufflink.core.paper.Look;
 import cufflink.core.value.Values;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -21,6 +22,7 @@ import java.util.Optional;
  * @param lets the values derived from these, in the order of evaluation
  * @param rules what must hold
  * @param parts what its geometry is made of
+ * @param look how it is pictured
  * @param waits whether some of it, such as a band, depends on how thick the closed card is
  */
 public record Pattern(
@@ -35,6 +37,7 @@ public record Pattern(
     Map<String, Formula> lets,
     List<Rule> rules,
     Parts parts,
+    Look look,
     boolean waits) {
 
   /**

@@ -5,12 +5,16 @@ import cufflink.core.expression.Names;
 import cufflink.core.expression.Place;
 import cufflink.core.finding.Finding;
 import cufflink.core.measure.Length;
+import cufflink.core.paper.Look;
+import cufflink.core.paper.Motif;
+import cufflink.core.paper.Tint;
 import cufflink.core.value.Values;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** Turns a pattern file's entries into a pattern, or into the list of its mistakes. */
 public final class PatternCompiler {
@@ -90,7 +94,31 @@ public final class PatternCompiler {
         values.lets(),
         rules,
         parts,
+        file.entry("look").map(file::within).map(PatternCompiler::look).orElse(Look.USUAL),
         Bench.waitsForFolding(root));
+  }
+
+  private static Look look(Section section) {
+    OptionalDouble at =
+        section.has("at") ? OptionalDouble.of(number(section, "at")) : OptionalDouble.empty();
+    return new Look(
+        section.oneOf("card", Tint.class, Look.USUAL.card()),
+        section.oneOf("ground", Tint.class, Look.USUAL.ground()),
+        section.oneOf("ink", Tint.class, Look.USUAL.ink()),
+        section.oneOf("motif", Motif.class, Look.USUAL.motif()),
+        at,
+        section.has("turn") ? number(section, "turn") : Look.USUAL.turn(),
+        section.has("tilt") ? number(section, "tilt") : Look.USUAL.tilt(),
+        section.has("pitch") ? number(section, "pitch") : Look.USUAL.pitch());
+  }
+
+  private static double number(Section section, String key) {
+    try {
+      return Double.parseDouble(section.text(key));
+    } catch (NumberFormatException notOne) {
+      section.note(section.place(), "pattern.number", key, section.text(key));
+      return 0;
+    }
   }
 
   private static Rule rule(Section section, ValuesCompiler values) {

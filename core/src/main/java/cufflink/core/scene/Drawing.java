@@ -56,6 +56,26 @@ public record Drawing(double width, double height, double scale, List<Mark> mark
     }
   }
 
+  /**
+   * Paper with a print, as a receiver sees it.
+   *
+   * @param rings its edge, and the edges of holes in it, corner by corner
+   * @param ground its colour, red, green and blue, eight bits each
+   * @param figures what is printed; it reaches past the paper and is clipped to it
+   * @param ink the colour of these
+   * @param light how bright it is, from 0 to 1
+   * @param ref what it stands for
+   */
+  public record Printed(
+      List<List<Spot>> rings, int ground, List<List<Spot>> figures, int ink, double light, Ref ref)
+      implements Mark {
+    /** Copies the lists. */
+    public Printed {
+      rings = rings.stream().map(List::copyOf).toList();
+      figures = figures.stream().map(List::copyOf).toList();
+    }
+  }
+
   /** Which place of a caption its position is. */
   public enum Anchor {
     /** The middle of its left edge. */

@@ -14,6 +14,8 @@ public enum Fill {
   GLUE,
   /** A hole, through which the table shows. */
   HOLE,
+  /** What a card throws on the table. */
+  SHADOW,
   /** The sheet a piece is cut from. */
   SHEET,
   /** The body of a ruler, or of a board. */

@@ -18,6 +18,8 @@ public enum Ink {
   DECORATIVE(1.6, 1.6, 4),
   /** The edge of a layer. */
   LAYER_EDGE(0.8),
+  /** The edge of paper in a picture of the finished card. */
+  PAPER_EDGE(0.6),
   /** A pencil mark that a layer will cover. */
   PENCIL(1.2),
   /** The edge of the sheet a piece is cut from. */

@@ -97,6 +97,15 @@ public final class Pen {
   }
 
   /**
+   * Lays printed paper down.
+   *
+   * @param paper the paper, in pixels
+   */
+  public void printed(Drawing.Printed paper) {
+    marks.add(paper);
+  }
+
+  /**
    * Draws a line.
    *
    * @param ink with which ink

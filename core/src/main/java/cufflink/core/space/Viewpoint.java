@@ -6,10 +6,36 @@ package cufflink.core.space;
  * @param turn how far the card is turned on the table, degrees, clockwise above zero
  * @param tilt how far the eye has gone down from straight above, degrees; 0 looks straight down and
  *     180 from below
+ * @param pitch how far the card is set up from the table before, degrees: 90 stands it on what was
+ *     its lower edge, the face that lay up towards the eye
  */
-public record Viewpoint(double turn, double tilt) {
+public record Viewpoint(double turn, double tilt, double pitch) {
   /** Straight from above. */
   public static final Viewpoint ABOVE = new Viewpoint(0, 0);
+
+  /**
+   * Looks at a card that lies on the table.
+   *
+   * @param turn how far it is turned on the table, degrees
+   * @param tilt how far the eye has gone down, degrees
+   */
+  public Viewpoint(double turn, double tilt) {
+    this(turn, tilt, 0);
+  }
+
+  /**
+   * Sets a place or direction up from the table.
+   *
+   * @param place in the frame of the card as it lies
+   * @return where it is as the card stands
+   */
+  public Vec stood(Vec place) {
+    double pitched = Math.toRadians(pitch);
+    return new Vec(
+        place.x(),
+        place.y() * Math.cos(pitched) + place.z() * Math.sin(pitched),
+        place.z() * Math.cos(pitched) - place.y() * Math.sin(pitched));
+  }
 
   /**
    * Turns a place or direction to the eye's frame.
@@ -18,6 +44,16 @@ public record Viewpoint(double turn, double tilt) {
    * @return x to the right, y down and z towards the eye
    */
   public Vec apply(Vec place) {
+    return pitch == 0 ? seen(place) : seen(stood(place));
+  }
+
+  /**
+   * Turns a place or direction as the card stands to the eye's frame.
+   *
+   * @param place in the frame of the table
+   * @return x to the right, y down and z towards the eye
+   */
+  public Vec seen(Vec place) {
     double turned = Math.toRadians(turn);
     double x = place.x() * Math.cos(turned) - place.y() * Math.sin(turned);
     double y = place.x() * Math.sin(turned) + place.y() * Math.cos(turned);
@@ -39,9 +75,11 @@ public record Viewpoint(double turn, double tilt) {
     double y = seen.y() * Math.cos(tilted) + seen.z() * Math.sin(tilted);
     double z = seen.z() * Math.cos(tilted) - seen.y() * Math.sin(tilted);
     double turned = Math.toRadians(turn);
-    return new Vec(
-        seen.x() * Math.cos(turned) + y * Math.sin(turned),
-        y * Math.cos(turned) - seen.x() * Math.sin(turned),
-        z);
+    Vec standing =
+        new Vec(
+            seen.x() * Math.cos(turned) + y * Math.sin(turned),
+            y * Math.cos(turned) - seen.x() * Math.sin(turned),
+            z);
+    return pitch == 0 ? standing : new Viewpoint(turn, tilt, -pitch).stood(standing);
   }
 }

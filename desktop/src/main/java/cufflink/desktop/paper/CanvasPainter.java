@@ -4,6 +4,7 @@ import cufflink.core.flat.Spot;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Drawing.Caption;
 import cufflink.core.scene.Drawing.Mark;
+import cufflink.core.scene.Drawing.Printed;
 import cufflink.core.scene.Drawing.Shape;
 import cufflink.core.scene.Drawing.Stroke;
 import cufflink.core.scene.Fill;
@@ -16,6 +17,7 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.WritableImage;
 import javafx.scene.paint.Color;
 import javafx.scene.paint.ImagePattern;
+import javafx.scene.shape.FillRule;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.TextAlignment;
 
@@ -43,6 +45,8 @@ final class CanvasPainter {
       boolean lit = chosen.contains(mark.ref());
       if (mark instanceof Shape shape) {
         paint(shape, lit);
+      } else if (mark instanceof Printed printed) {
+        paint(printed);
       } else if (mark instanceof Stroke stroke) {
         paint(stroke, lit);
       } else if (mark instanceof Caption caption) {
@@ -95,6 +99,37 @@ final class CanvasPainter {
       tile.getPixelWriter().setColor(i, i, colour);
     }
     return new ImagePattern(tile, 0, 0, HATCH, HATCH, false);
+  }
+
+  /** Paper with its holes, and what is printed on it. */
+  private void paint(Printed printed) {
+    graphics.save();
+    graphics.setFillRule(FillRule.EVEN_ODD);
+    graphics.beginPath();
+    printed.rings().forEach(this::ring);
+    graphics.setFill(shaded(printed.ground(), printed.light()));
+    graphics.fill();
+    if (!printed.figures().isEmpty()) {
+      graphics.clip();
+      graphics.setFillRule(FillRule.NON_ZERO);
+      graphics.beginPath();
+      printed.figures().forEach(this::ring);
+      graphics.setFill(shaded(printed.ink(), printed.light()));
+      graphics.fill();
+    }
+    graphics.restore();
+  }
+
+  private static Color shaded(int rgb, double light) {
+    Color plain = Color.rgb(rgb >> 16 & 0xFF, rgb >> 8 & 0xFF, rgb & 0xFF);
+    return plain.deriveColor(0, 1, DARKEST + (1 - DARKEST) * light, 1);
+  }
+
+  private void ring(List<Spot> corners) {
+    Spot first = corners.get(0);
+    graphics.moveTo(first.x(), first.y());
+    corners.forEach(corner -> graphics.lineTo(corner.x(), corner.y()));
+    graphics.closePath();
   }
 
   private void paint(Stroke stroke, boolean lit) {

@@ -3,18 +3,15 @@ package cufflink.desktop.shell;
 import cufflink.core.card.Card;
 import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
-import cufflink.core.drawing.FoldDrawing;
 import cufflink.core.drawing.FoldFrame;
-import cufflink.core.drawing.Patch;
+import cufflink.core.drawing.Portrait;
 import cufflink.core.fit.Offer;
 import cufflink.core.fit.SheetUse;
 import cufflink.core.fit.Wish;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.LengthFormat;
+import cufflink.core.paper.Look;
 import cufflink.core.paper.PaperKind;
-import cufflink.core.scene.Drawing;
-import cufflink.core.scene.Surface;
-import cufflink.core.space.Viewpoint;
 import cufflink.core.words.Message;
 import cufflink.desktop.paper.PaperView;
 import cufflink.desktop.work.Workbench;
@@ -28,8 +25,6 @@ import javafx.scene.layout.VBox;
 
 /** One construction on the shelf: its paper in true proportion to the others, and what it takes. */
 final class Stand extends VBox {
-  private static final Viewpoint VIEWPOINT = new Viewpoint(-20, 52);
-  private static final double HALF_FOLDED = 0.55;
   private static final double PIXELS_PER_MILLIMETRE = 0.92;
   private static final double EDGE = 32;
   private static final double LEAST_WIDTH = 190;
@@ -44,7 +39,7 @@ final class Stand extends VBox {
     this.shows = shows(offer, copies, format(bench));
     Design design = offer.design();
     FoldModel model = Card.of(design).orElseThrow().whole();
-    PaperView paper = paper(design, model, bench);
+    PaperView paper = paper(offer.pattern().look(), design, model, bench);
     Label name = new Label(offer.pattern().name());
     name.getStyleClass().add("stand-name");
     name.setWrapText(true);
@@ -102,9 +97,9 @@ final class Stand extends VBox {
     return wish.suits(offer.pattern());
   }
 
-  private static PaperView paper(Design design, FoldModel model, Workbench bench) {
-    double moment = Math.max(0, model.closing() - 1 + HALF_FOLDED);
-    Spot extent = FoldFrame.extent(model, moment, VIEWPOINT);
+  private static PaperView paper(Look look, Design design, FoldModel model, Workbench bench) {
+    double moment = Portrait.moment(model, look);
+    Spot extent = FoldFrame.extent(model, moment, Portrait.viewpoint(look));
     double scale = Math.min(PIXELS_PER_MILLIMETRE, (TALLEST - EDGE) / extent.y());
     PaperView paper = new PaperView();
     paper.setMouseTransparent(true);
@@ -112,13 +107,10 @@ final class Stand extends VBox {
     paper.setMinSize(paper.getPrefWidth(), paper.getPrefHeight());
     paper.setMaxSize(paper.getPrefWidth(), paper.getPrefHeight());
     paper.show(
-        surface -> draw(design, model, moment, surface), bench.rulers().last(), format(bench));
+        surface -> Optional.of(Portrait.of(model, design, look, moment, surface)),
+        bench.rulers().last(),
+        format(bench));
     return paper;
-  }
-
-  private static Optional<Drawing> draw(
-      Design design, FoldModel model, double moment, Surface surface) {
-    return Optional.of(FoldDrawing.still(model, Patch.of(design), moment, VIEWPOINT, surface));
   }
 
   private static String size(Offer offer, LengthFormat format) {

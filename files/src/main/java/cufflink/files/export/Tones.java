@@ -21,6 +21,7 @@ final class Tones {
       case OUTSIDE -> 0.93;
       case LAYER -> 0.86;
       case GLUE -> 0.8;
+      case SHADOW -> 0.9;
       case HOLE -> 1;
       case RULER -> 0.97;
       case FENCE -> 0.4;

@@ -92,7 +92,7 @@ class CommandInputTest {
             "1/32in",
             "--free",
             "--set",
-            "tile=60 mm"));
+            "strip=150 mm"));
     String said = err.toString(StandardCharsets.UTF_8);
     assertTrue(said.startsWith("No size on your marks serves for A3. Whatever the size"), said);
     assertTrue(said.contains("Make the strip"), said);

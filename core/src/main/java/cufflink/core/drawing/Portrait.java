@@ -1,0 +1,264 @@
+package cufflink.core.drawing;
+
+import cufflink.core.assembly.Pose;
+import cufflink.core.card.FoldModel;
+import cufflink.core.design.Design;
+import cufflink.core.design.Face;
+import cufflink.core.design.Opening;
+import cufflink.core.design.Piece;
+import cufflink.core.flat.Crease;
+import cufflink.core.flat.Facet;
+import cufflink.core.flat.Spot;
+import cufflink.core.fold.FoldedView;
+import cufflink.core.fold.FoldedView.Ply;
+import cufflink.core.layers.Areas;
+import cufflink.core.paper.Look;
+import cufflink.core.paper.Motif;
+import cufflink.core.paper.PaperKind;
+import cufflink.core.paper.Tint;
+import cufflink.core.scene.Drawing;
+import cufflink.core.scene.Fill;
+import cufflink.core.scene.Ink;
+import cufflink.core.scene.Pen;
+import cufflink.core.scene.Ref;
+import cufflink.core.scene.Surface;
+import cufflink.core.space.Vec;
+import cufflink.core.space.Viewpoint;
+import java.util.ArrayList;
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Polygon;
+
+/**
+ * Draws a card as its receiver will hold it: its papers with their prints, edges of paper, a shadow
+ * on the table, and none of the marks that it was made by.
+ */
+public final class Portrait {
+  /** How many figures of a print go along the card. */
+  private static final double FIGURES = 20;
+
+  /** How far a place throws its shadow to the right and down, for each millimetre of height. */
+  private static final Vec FALL = new Vec(0.22, 0.3, 0);
+
+  /** What is higher throws no longer shadow, in millimetres: the light is wide. */
+  private static final double HIGHEST = 28;
+
+  /** How far the soft edge of the shadow reaches, in millimetres. */
+  private static final double[] SOFT = {0.6, 2, 3.6};
+
+  private final FoldModel model;
+  private final Design design;
+  private final Look look;
+  private final Viewpoint viewpoint;
+  private final Pen pen;
+  private final Pose pose;
+  private final double pitch;
+  private final List<Patch> patches;
+
+  private Portrait(FoldModel model, Design design, Look look, double moment, Surface surface) {
+    this.model = model;
+    this.design = design;
+    this.look = look;
+    this.viewpoint = viewpoint(look);
+    List<Vec> places = FoldFrame.places(model, moment);
+    this.pen = FoldFrame.pen(places, viewpoint, surface);
+    this.pose = model.pose(model.shown(moment));
+    this.patches = Patch.of(design);
+    double wide = design.base().width().toMillimetres();
+    double high = design.base().height().toMillimetres();
+    this.pitch = Math.max(1, Math.sqrt(wide * high) / FIGURES);
+  }
+
+  /**
+   * Draws a card.
+   *
+   * @param model the card, put together
+   * @param design its design
+   * @param look its colours
+   * @param moment as for {@link FoldModel#pose(double)}
+   * @param surface what the drawing is made for
+   * @return the drawing
+   */
+  public static Drawing of(
+      FoldModel model, Design design, Look look, double moment, Surface surface) {
+    Portrait portrait = new Portrait(model, design, look, moment, surface);
+    portrait.shadow();
+    for (Ply ply :
+        FoldedView.of(model, model.shown(moment), portrait.pose, portrait.viewpoint).plies()) {
+      portrait.paper(ply);
+    }
+    return portrait.pen.drawing(surface);
+  }
+
+  /**
+   * Returns from where a card is pictured.
+   *
+   * @param look its look
+   * @return the viewpoint
+   */
+  public static Viewpoint viewpoint(Look look) {
+    return new Viewpoint(look.turn(), look.tilt(), look.pitch());
+  }
+
+  /**
+   * Returns at which moment a card is pictured.
+   *
+   * @param model the card
+   * @param look its look
+   * @return the moment that its look names, or one in which it is half folded
+   */
+  public static double moment(FoldModel model, Look look) {
+    return Math.max(0, Math.min(look.at().orElse(model.closing() - 0.45), model.stages().size()));
+  }
+
+  private void shadow() {
+    double ground = Double.MAX_VALUE;
+    for (int i = 0; i < pose.motions().size(); i++) {
+      for (Vec corner : pose.corners(i)) {
+        ground = Math.min(ground, viewpoint.stood(corner).z());
+      }
+    }
+    // Falls to the right and down as the eye sees it, whichever way the card is turned.
+    Vec fall = new Viewpoint(look.turn(), look.tilt()).back(FALL);
+    List<Polygon> shades = new ArrayList<>();
+    for (int i = 0; i < pose.motions().size(); i++) {
+      List<Spot> shade = new ArrayList<>();
+      for (Vec place : pose.corners(i)) {
+        Vec corner = viewpoint.stood(place);
+        double high = Math.min(HIGHEST, corner.z() - ground + 1);
+        shade.add(new Spot(corner.x() + fall.x() * high, corner.y() + fall.y() * high));
+      }
+      shades.add(Facet.polygon(shade));
+    }
+    shades.removeIf(shade -> !shade.isValid());
+    Geometry all = Areas.union(shades);
+    for (double soft : SOFT) {
+      Geometry wider = all.buffer(soft);
+      for (int i = 0; i < wider.getNumGeometries(); i++) {
+        if (wider.getGeometryN(i) instanceof Polygon part) {
+          List<Spot> edge = new ArrayList<>();
+          for (Coordinate corner : part.getExteriorRing().getCoordinates()) {
+            Vec seen = viewpoint.seen(new Vec(corner.x, corner.y, ground));
+            edge.add(pen.place(new Spot(seen.x(), seen.y())));
+          }
+          pen.shape(edge, Fill.SHADOW, 1, Ref.NONE);
+        }
+      }
+    }
+  }
+
+  private void paper(Ply ply) {
+    Facet facet = model.assembly().facets().get(ply.facet());
+    Piece piece = model.assembly().pieceOf(ply.facet());
+    List<List<Spot>> rings = new ArrayList<>(List.of(facet.corners()));
+    Polygon shape = facet.polygon();
+    for (Opening opening : piece.openings()) {
+      List<Spot> hole = opening.outline().stream().map(Spot::from).toList();
+      if (hole.stream().allMatch(each -> Facet.holds(shape, each))) {
+        rings.add(hole);
+      }
+    }
+    boolean printed = piece.paper() == PaperKind.PATTERNED;
+    boolean ribbon = piece.paper() == PaperKind.RIBBON;
+    int plain = ribbon ? look.ink().rgb() : own(piece, ply.face());
+    cover(ply, rings, printed ? look.ground().rgb() : plain, printed ? look.motif() : Motif.PLAIN);
+    drawPatches(ply, shape);
+    for (List<Spot> ring : rings) {
+      edge(ply, ring);
+    }
+  }
+
+  /** Card is coloured on its outside; what is to be written on is white. */
+  private int own(Piece piece, Face face) {
+    if (!piece.role().isUsual()) {
+      return Tint.WHITE.rgb();
+    }
+    return face == Face.OUTSIDE ? look.card().rgb() : look.card().pale();
+  }
+
+  private void cover(Ply ply, List<List<Spot>> rings, int ground, Motif motif) {
+    List<List<Spot>> figures = Motifs.of(motif, rings.get(0), pitch);
+    pen.printed(
+        new Drawing.Printed(
+            rings.stream().map(ring -> seen(ply, ring)).toList(),
+            ground,
+            figures.stream().map(figure -> seen(ply, figure)).toList(),
+            look.ink().rgb(),
+            ply.light(),
+            Ref.NONE));
+  }
+
+  private void drawPatches(Ply ply, Polygon shape) {
+    List<Polygon> covered = new ArrayList<>();
+    String piece = model.assembly().pieceOf(ply.facet()).id();
+    for (Patch patch : patches) {
+      boolean shows =
+          patch.ref().piece().equals(piece)
+              && patch.face() == ply.face()
+              && !FoldDrawing.isMember(model, patch)
+              && FoldDrawing.holds(shape, patch.corners());
+      if (!shows) {
+        continue;
+      }
+      Polygon area = Facet.polygon(patch.corners());
+      boolean onMat = covered.stream().anyMatch(mat -> mat.buffer(1).covers(area));
+      covered.add(area);
+      List<List<Spot>> ring = List.of(patch.corners());
+      if (patch.fill() != Fill.LAYER) {
+        cover(ply, ring, look.card().rgb(), Motif.PLAIN);
+      } else if (isToWriteOn(patch)) {
+        cover(ply, ring, Tint.WHITE.rgb(), Motif.PLAIN);
+      } else if (hasMore(patch, shape, ply.face())) {
+        cover(ply, ring, look.ink().rgb(), Motif.PLAIN);
+      } else {
+        cover(ply, ring, look.ground().rgb(), onMat ? Motif.PLAIN : look.motif());
+      }
+      edge(ply, patch.corners());
+    }
+  }
+
+  /** Papers that a pattern has named are for writing on, or plain. */
+  private boolean isToWriteOn(Patch patch) {
+    return design.layers().stream()
+        .filter(layer -> layer.id().equals(patch.ref().line()))
+        .anyMatch(layer -> !layer.role().isUsual());
+  }
+
+  /** A layer with another on it is a mat. */
+  private boolean hasMore(Patch mat, Polygon shape, Face face) {
+    Geometry area = Facet.polygon(mat.corners()).buffer(1);
+    return patches.subList(patches.indexOf(mat) + 1, patches.size()).stream()
+        .filter(each -> each.ref().piece().equals(mat.ref().piece()) && each.face() == face)
+        .filter(each -> each.fill() == Fill.LAYER && FoldDrawing.holds(shape, each.corners()))
+        .anyMatch(each -> area.covers(Facet.polygon(each.corners())));
+  }
+
+  /** The edge of paper is a hair line; where it is folded there is none. */
+  private void edge(Ply ply, List<Spot> ring) {
+    for (int i = 0; i < ring.size(); i++) {
+      Spot from = ring.get(i);
+      Spot to = ring.get((i + 1) % ring.size());
+      boolean folded =
+          model.assembly().creases().stream()
+              .anyMatch(crease -> crease.joins(ply.facet()) && isSoft(crease, from, to));
+      if (!folded) {
+        pen.stroke(Ink.PAPER_EDGE, Ref.NONE, seen(ply, from), seen(ply, to));
+      }
+    }
+  }
+
+  private boolean isSoft(Crease crease, Spot from, Spot to) {
+    Vec first = pose.motions().get(crease.first()).up();
+    Vec second = pose.motions().get(crease.second()).up();
+    return first.dot(second) > -0.98 && crease.runs(from, to);
+  }
+
+  private Spot seen(Ply ply, Spot spot) {
+    return FoldFrame.seen(pen, viewpoint, pose, ply.facet(), spot);
+  }
+
+  private List<Spot> seen(Ply ply, List<Spot> spots) {
+    return spots.stream().map(each -> seen(ply, each)).toList();
+  }
+}

@@ -1,0 +1,40 @@
+package cufflink.core.paper;
+
+import java.util.Objects;
+import java.util.OptionalDouble;
+
+/**
+ * How a construction is pictured, as a receiver would hold it.
+ *
+ * @param card the colour of its card
+ * @param ground the colour of its patterned paper
+ * @param ink what is printed on that, and the colour of mats and ribbons
+ * @param motif what is printed
+ * @param at how many stages are done, with parts; empty where it is half folded
+ * @param turn how far it is turned on the table, degrees, clockwise above nought
+ * @param tilt how far the eye has gone down from straight above, degrees
+ * @param pitch how far it is set up from the table, degrees; 90 stands it on its lower edge
+ */
+public record Look(
+    Tint card,
+    Tint ground,
+    Tint ink,
+    Motif motif,
+    OptionalDouble at,
+    double turn,
+    double tilt,
+    double pitch) {
+  /** Card and paper of a construction whose file says nothing. */
+  public static final Look USUAL =
+      new Look(
+          Tint.SAND, Tint.CREAM, Tint.ESTUARY, Motif.STRIPES, OptionalDouble.empty(), -20, 52, 0);
+
+  /** Checks that nothing is missing. */
+  public Look {
+    Objects.requireNonNull(card);
+    Objects.requireNonNull(ground);
+    Objects.requireNonNull(ink);
+    Objects.requireNonNull(motif);
+    Objects.requireNonNull(at);
+  }
+}
