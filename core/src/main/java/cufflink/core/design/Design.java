@@ -51,6 +51,13 @@ public record Design(
     record Overhangs(String part) implements Relation {}
 
     /**
+     * Only the ends of a piece are glued on, and it stands off between them like a handle.
+     *
+     * @param joint the id of the joint
+     */
+    record Arched(String joint) implements Relation {}
+
+    /**
      * A piece goes into a pocket.
      *
      * @param piece the piece
@@ -74,6 +81,24 @@ public record Design(
      * @param other the other one
      */
     record Mates(String piece, String other) implements Relation {}
+
+    /**
+     * Something is to be seen, or not to be seen, of the finished card.
+     *
+     * @param part the id of a layer or joint
+     * @param when when it is first seen
+     */
+    record Seen(String part, When when) implements Relation {
+      /** When something is seen. */
+      public enum When {
+        /** On the closed card, from the front or from behind. */
+        CLOSED,
+        /** Only once the card is opened or worked. */
+        OPEN,
+        /** At no time: something lies over it. */
+        NEVER
+      }
+    }
 
     /**
      * The closed card goes into a piece, such as a bag or an envelope.

@@ -48,10 +48,14 @@ public enum FindingKind {
   LAYERS_UNKNOWN,
   /** Pieces do not come out of what is cut off another. */
   NOT_IN_CUT_AWAY,
+  /** A piece is not as large as the place it is glued to. */
+  NOT_IN_PLACE,
   /** Slits that must slot into each other do not. */
   NOT_MATED,
   /** Two pieces that must be mirror images are not. */
   NOT_MIRRORED,
+  /** What is to be seen of the card is not, or what is not to be seen is. */
+  NOT_SEEN,
   /** A number makes no sense, and there is no design. */
   NO_DESIGN,
   /** There is no pocket for what is to be held. */
@@ -68,6 +72,8 @@ public enum FindingKind {
   ROOM_TOO_SMALL,
   /** A rule of the pattern does not hold. */
   RULE,
+  /** A slit that ends on a score lies beside the one it should go on from. */
+  SLIT_OFF_SCORE,
   /** A stage could go more than one way. */
   STAGE_LOOSE,
   /** A stage cannot be done in one move. */

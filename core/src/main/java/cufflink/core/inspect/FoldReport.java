@@ -115,6 +115,7 @@ public record FoldReport(
                 Sight.of(model, stage, design, false)));
       }
     }
+    findings.addAll(SeenInspection.inspect(design, model, states));
     findings.addAll(new PrintInspection(model, materials.papers()).of(states));
     Optional<Thickness> thickness =
         flat ? Optional.of(Thickness.of(model, done, design, materials)) : Optional.empty();

@@ -58,6 +58,7 @@ public final class Inspection {
     inspection.findings.addAll(GlueInspection.inspect(design));
     inspection.findings.addAll(RelationInspection.inspect(design, tolerance));
     inspection.findings.addAll(OpeningInspection.inspect(design, tolerance));
+    inspection.findings.addAll(SlitInspection.inspect(design));
     closed.ifPresentOrElse(inspection::checkClosed, inspection::noteTear);
     item.ifPresent(inspection::checkItem);
     inspection.checkGoal(goal);

@@ -39,6 +39,8 @@ final class RelationCompiler {
     PartsCompiler.named(files, "pieces", this::piece);
     PartsCompiler.named(files, "layers", this::overhang);
     PartsCompiler.named(files, "joins", this::overhang);
+    PartsCompiler.named(files, "layers", this::seen);
+    PartsCompiler.named(files, "joins", this::seen);
     PartsCompiler.named(files, "joins", this::flush);
     return bonds;
   }
@@ -77,6 +79,19 @@ final class RelationCompiler {
     Section section = Repeats.counting(plain);
     if (section.text("overhangs", "false").equals("true")) {
       add(id, section, (part, none) -> new Relation.Overhangs(part));
+    }
+    if (section.text("arched", "false").equals("true")) {
+      add(id, section, (part, none) -> new Relation.Arched(part));
+    }
+    return id;
+  }
+
+  private String seen(String id, Section plain) {
+    Section section = Repeats.counting(plain);
+    if (section.has("seen")) {
+      Relation.Seen.When when =
+          section.oneOf("seen", Relation.Seen.When.class, Relation.Seen.When.CLOSED);
+      add(id, section, (part, none) -> new Relation.Seen(part, when));
     }
     return id;
   }
