@@ -29,7 +29,6 @@ class LeftOutTest {
         Map.of(
             "concertina-album", List.of("corner-1", "corner-2", "corner-3", "corner-4"),
             "criss-cross-pocket", List.of("triangle", "right-triangle"),
-            "two-way-flap", List.of("label", "words"),
             "handled-purse", List.of("handle-0", "handle-1")),
         leftOut);
   }
