@@ -21,7 +21,7 @@ import java.util.Optional;
  * @param across how it lies to the sides of the piece
  * @param down how it lies to the top or bottom of the piece
  */
-public record Flushed(String id, String label, Lie lie, Message across, Message down) {
+record Flushed(String id, String label, Lie lie, Message across, Message down) {
 
   /** Finds the paper that a piece is trimmed to, if it is. */
   static Optional<Flushed> of(Design design, Piece piece) {

@@ -72,10 +72,7 @@ public final class Gluing {
     Length left = inside ? area.at().x() : host.width().minus(area.right());
     Point corner = new Point(left, area.at().y());
     return switch (joint.shape()) {
-      case WHOLE ->
-          left.compareTo(Length.ZERO) < 0
-              ? Message.of("sheet.beyond", left.abs(), corner.y())
-              : Message.of("layer.corner", corner.x(), corner.y());
+      case WHOLE -> corner(corner);
       case ON_POINT -> {
         Length middle = Length.ofUnits(area.width().units() / 2);
         yield Message.of("layer.point", left.plus(middle), corner.y());
@@ -85,6 +82,17 @@ public final class Gluing {
       case BOTTOM_RIGHT -> square(area, left, !inside, false);
       case BOTTOM_LEFT -> square(area, left, inside, false);
     };
+  }
+
+  /** A corner may lie beyond the left edge of the host or above its top. */
+  private static Message corner(Point corner) {
+    boolean beyond = corner.x().compareTo(Length.ZERO) < 0;
+    boolean above = corner.y().compareTo(Length.ZERO) < 0;
+    String key =
+        beyond
+            ? above ? "sheet.beyond-above" : "sheet.beyond"
+            : above ? "sheet.above" : "layer.corner";
+    return Message.of(key, corner.x().abs(), corner.y().abs());
   }
 
   /** The corner between the legs of a triangle. */

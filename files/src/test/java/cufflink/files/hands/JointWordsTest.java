@@ -42,9 +42,8 @@ class JointWordsTest {
 
   private static final String NUMBER =
       "((?:about )?\\d+(?:\\.\\d+)?(?: \\(then (?:a hair|about [\\d.]+|[\\d.]+) (?:more|less)\\))?)";
-  private static final Pattern CORNER = find("its corner # from the left edge and # from the top");
-  private static final Pattern BEYOND =
-      find("its corner # beyond the left edge and # from the top");
+  private static final Pattern CORNER =
+      find("its corner # (from|beyond) the left edge and # (from|above) the top");
   private static final Pattern LEFT = find("down its left side, # wide");
   private static final Pattern RIGHT = find("down its right side, # wide");
   private static final Pattern DOWN = find("from top to foot, # wide, # from its left edge");
@@ -78,13 +77,11 @@ class JointWordsTest {
       }
       Rectangle2D area = box(joint.area(), lies);
       Matcher corner = CORNER.matcher(words);
-      Matcher beyond = BEYOND.matcher(words);
-      if (beyond.find()) {
-        assertEquals(-area.getX(), number(beyond.group(1)), SAID, words);
-        assertEquals(area.getY(), number(beyond.group(2)), SAID, words);
-      } else if (corner.find()) {
-        assertEquals(area.getX(), number(corner.group(1)), SAID, words);
-        assertEquals(area.getY(), number(corner.group(2)), SAID, words);
+      if (corner.find()) {
+        int across = corner.group(2).equals("from") ? 1 : -1;
+        int down = corner.group(4).equals("from") ? 1 : -1;
+        assertEquals(area.getX(), across * number(corner.group(1)), SAID, words);
+        assertEquals(area.getY(), down * number(corner.group(3)), SAID, words);
       } else {
         assertTrue(
             joint.shape() != Layer.Shape.WHOLE || words.contains("its edges on those"), words);
