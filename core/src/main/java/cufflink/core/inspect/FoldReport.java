@@ -101,6 +101,7 @@ public record FoldReport(
         .map(PaperInspection::inspect)
         .flatMap(Optional::stream)
         .forEach(findings::add);
+    findings.addAll(PlaceInspection.inspect(design, model));
     findings.addAll(FoldFindings.mirrored(model));
     List<Catches.Catch> catches = Catches.of(model, stops);
     findings.addAll(FoldFindings.catches(model, catches));

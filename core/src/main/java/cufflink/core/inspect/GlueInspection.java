@@ -1,10 +1,7 @@
 package cufflink.core.inspect;
 
-import cufflink.core.card.Card;
 import cufflink.core.design.Design;
-import cufflink.core.design.Design.Relation;
 import cufflink.core.design.Joint;
-import cufflink.core.design.Layer;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Pocket;
 import cufflink.core.design.Score;
@@ -41,9 +38,6 @@ final class GlueInspection {
     for (Joint joint : design.glued()) {
       design.piece(joint.on()).ifPresent(piece -> inspection.check(joint, piece));
     }
-    design.joints().stream()
-        .filter(joint -> !joint.movement().through().isEmpty())
-        .forEach(inspection::checkPlace);
     design.pockets().forEach(inspection::check);
     return inspection.findings;
   }
@@ -58,39 +52,7 @@ final class GlueInspection {
     }
   }
 
-  /** What lies on a place must be as large as that, whole or with one of its panels. */
-  private void checkPlace(Joint joint) {
-    Optional<Piece> own =
-        design
-            .piece(joint.piece())
-            .filter(piece -> !joint.piece().equals(joint.on()))
-            .filter(piece -> joint.askew().isEmpty() && joint.shape() != Layer.Shape.ON_POINT)
-            .filter(piece -> !design.relations().contains(new Relation.Arched(joint.id())));
-    if (own.filter(piece -> !fits(joint, piece)).isPresent()) {
-      add(
-          FindingKind.NOT_IN_PLACE,
-          Place.on(joint.on(), joint.id()),
-          Message.of(
-              "inspect.not-in-place",
-              joint.label(),
-              own.get().width(),
-              own.get().height(),
-              joint.area().width(),
-              joint.area().height()));
-    }
-  }
-
-  private static boolean fits(Joint joint, Piece piece) {
-    if (!joint.shape().isHalf()) {
-      return Card.top(joint, piece).isPresent();
-    }
-    Area area = joint.area();
-    return area.width().equals(piece.width()) && area.height().equals(piece.height())
-        || area.width().equals(piece.height()) && area.height().equals(piece.width());
-  }
-
   private void check(Joint joint, Piece piece) {
-    checkPlace(joint);
     Length over = joint.area().over(piece.width(), piece.height());
     if (over.isPositive() && !design.overhangs(joint.id())) {
       // It is an error only if it leaves the closed card, which is found by folding, or sticks.
