@@ -201,10 +201,11 @@ public record PaperPlan(
   /**
    * Says whether the paper is cut on the marks of the layers.
    *
-   * @return true for patterned paper
+   * @return true for patterned paper, and for any other that only layers are cut from
    */
   public boolean isOfLayers() {
-    return role().kind() == PaperKind.PATTERNED;
+    return role().kind() == PaperKind.PATTERNED
+        || question.parts().stream().allMatch(part -> part.id().contains("."));
   }
 
   /**

@@ -155,13 +155,17 @@ public final class SlipWriter {
     return SlipRow.read(
         new Subject.CutPart(layer.on(), layer.id()),
         List.of(layer.width(), layer.height(), copies),
-        on(layer.paper()).size(layer.width(), layer.height()),
+        onLayers().size(layer.width(), layer.height()),
         times(layer.label(), copies),
         Lights.of(new Ref(layer.on(), layer.id())));
   }
 
   private LengthFormat on(PaperKind kind) {
-    return kind == PaperKind.PATTERNED ? format.onLayers(derivation.job().rulers()) : format;
+    return kind == PaperKind.PATTERNED ? onLayers() : format;
+  }
+
+  private LengthFormat onLayers() {
+    return format.onLayers(derivation.job().rulers());
   }
 
   private static String times(String label, int count) {

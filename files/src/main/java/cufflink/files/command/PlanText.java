@@ -56,11 +56,7 @@ final class PlanText {
     }
     for (LayerRow row : LayerRow.of(design)) {
       String labels = Message.list("list.comma", row.labels()).say(format);
-      say(
-          "command.cut",
-          row.count() * copies,
-          labels,
-          on(row.role().kind()).size(row.width(), row.height()));
+      say("command.cut", row.count() * copies, labels, onLayers().size(row.width(), row.height()));
     }
     List<Move> moves = Moves.of(design, derivation.job().habit(), copies);
     list(
@@ -95,7 +91,11 @@ final class PlanText {
   }
 
   private LengthFormat on(PaperKind kind) {
-    return kind == PaperKind.PATTERNED ? format.onLayers(derivation.job().rulers()) : format;
+    return kind == PaperKind.PATTERNED ? onLayers() : format;
+  }
+
+  private LengthFormat onLayers() {
+    return format.onLayers(derivation.job().rulers());
   }
 
   private String line(Move move) {

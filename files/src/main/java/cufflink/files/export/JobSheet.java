@@ -182,7 +182,7 @@ public final class JobSheet {
     }
     for (LayerRow row : LayerRow.of(design)) {
       pages.row(
-          on(row.role().kind()).size(row.width(), row.height()),
+          onLayers().size(row.width(), row.height()),
           Words.say(
               "sheet.piece",
               row.count() * copies(),
@@ -192,7 +192,11 @@ public final class JobSheet {
   }
 
   private LengthFormat on(PaperKind kind) {
-    return kind == PaperKind.PATTERNED ? format.onLayers(derivation.job().rulers()) : format;
+    return kind == PaperKind.PATTERNED ? onLayers() : format;
+  }
+
+  private LengthFormat onLayers() {
+    return format.onLayers(derivation.job().rulers());
   }
 
   private void writeAtHand(Design design) throws IOException {
