@@ -290,7 +290,7 @@ class PatternFileTest {
       assertEquals(List.of(), file.mistakes());
       count++;
     }
-    assertEquals(3, count);
+    assertEquals(4, count);
   }
 
   @Test
