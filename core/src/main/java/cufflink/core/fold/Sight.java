@@ -4,10 +4,12 @@ import cufflink.core.assembly.Pose;
 import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
 import cufflink.core.design.Face;
+import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
 import cufflink.core.layers.Areas;
+import cufflink.core.measure.Length;
 import cufflink.core.plane.Side;
 import cufflink.core.space.Viewpoint;
 import java.util.ArrayList;
@@ -104,7 +106,7 @@ public record Sight(List<Shown> shown) {
       String piece = model.assembly().pieceOf(ply.facet()).id();
       Side top = pose.motions().get(ply.facet()).top();
       Geometry bare = visible;
-      List<Layer> layers = new ArrayList<>(design.layers());
+      List<Layer> layers = papers(design);
       Collections.reverse(layers);
       for (Layer layer : layers) {
         if (layer.on().equals(piece) && layer.face() == ply.face()) {
@@ -119,6 +121,32 @@ public record Sight(List<Shown> shown) {
       if (bare.getArea() > SMALLEST) {
         shown.add(new Shown(ply.facet(), piece, ply.face(), Optional.empty(), top, bare.getArea()));
       }
+    }
+
+    /** Layers, and pieces cut corner to corner, which lie on their host as layers do. */
+    private static List<Layer> papers(Design design) {
+      List<Layer> papers = new ArrayList<>(design.layers());
+      for (Joint joint : design.glued()) {
+        if (joint.shape().isHalf() && !joint.piece().equals(joint.on())) {
+          design
+              .piece(joint.piece())
+              .ifPresent(
+                  piece ->
+                      papers.add(
+                          new Layer(
+                              joint.id(),
+                              joint.label(),
+                              piece.role(),
+                              joint.on(),
+                              joint.face(),
+                              joint.area().at(),
+                              joint.area().width(),
+                              joint.area().height(),
+                              Length.ZERO,
+                              joint.shape())));
+        }
+      }
+      return papers;
     }
 
     private Polygon seen(int facet, Layer layer) {

@@ -54,6 +54,12 @@ final class SeenInspection {
       }
     }
     for (Joint joint : design.joints()) {
+      if (joint.id().equals(seen.part()) && joint.shape().isHalf() && isThere(model, joint.on())) {
+        return check(
+            seen,
+            new Part(joint.on(), joint.id(), joint.label()),
+            shown -> shown.layer().filter(each -> each.id().equals(joint.id())).isPresent());
+      }
       if (joint.id().equals(seen.part()) && isThere(model, joint.piece())) {
         Face outward = joint.face();
         return check(
