@@ -57,7 +57,11 @@ public record Patch(
     design.glued().stream()
         .filter(joint -> joint.askew().isEmpty())
         .forEach(
-            joint -> design.piece(joint.piece()).ifPresent(piece -> patches.add(of(joint, piece))));
+            joint ->
+                design
+                    .piece(joint.piece())
+                    .ifPresent(
+                        piece -> patches.add(of(joint, piece, corners(design, joint, piece)))));
     return patches;
   }
 
@@ -74,7 +78,20 @@ public record Patch(
         List.of());
   }
 
-  private static Patch of(Joint joint, Piece piece) {
+  /** What is trimmed to the edge of the paper it is glued onto lies there as it is left. */
+  private static List<Point> corners(Design design, Joint joint, Piece piece) {
+    boolean flush =
+        design.relations(Design.Relation.Flush.class).stream()
+            .anyMatch(each -> each.joint().equals(joint.id()));
+    Point at = joint.area().at();
+    return flush
+        ? piece.outline().stream()
+            .map(corner -> new Point(at.x().plus(corner.x()), at.y().plus(corner.y())))
+            .toList()
+        : joint.outline();
+  }
+
+  private static Patch of(Joint joint, Piece piece, List<Point> corners) {
     boolean patterned = piece.paper() == PaperKind.PATTERNED;
     // Of a piece that is folded only a part lies there.
     boolean covers = joint.shape() == Layer.Shape.WHOLE;
@@ -82,7 +99,7 @@ public record Patch(
         new Ref(joint.on(), joint.id()),
         joint.label(),
         joint.face(),
-        spots(joint.outline()),
+        spots(corners),
         covers ? joint.area().width() : piece.width(),
         covers ? joint.area().height() : piece.height(),
         patterned ? Fill.LAYER : Fill.of(joint.face()),
