@@ -12,13 +12,10 @@ import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 
 /** What is left of a piece that is trimmed to the edge of the paper it is glued onto. */
 final class Flush {
-  private static final GeometryFactory GEOMETRY = new GeometryFactory();
-
   private Flush() {}
 
   /**
@@ -66,19 +63,10 @@ final class Flush {
         edge.get().stream()
             .map(corner -> new Point(corner.x().minus(at.x()), corner.y().minus(at.y())))
             .toList();
-    Geometry left = polygon(piece.outline()).intersection(polygon(own));
+    Geometry left = Outline.polygon(piece.outline()).intersection(Outline.polygon(own));
     return left instanceof Polygon paper && !paper.isEmpty()
         ? Optional.of(corners(paper))
         : Optional.empty();
-  }
-
-  private static Polygon polygon(List<Point> corners) {
-    Coordinate[] ring = new Coordinate[corners.size() + 1];
-    for (int i = 0; i < ring.length; i++) {
-      Point corner = corners.get(i % corners.size());
-      ring[i] = new Coordinate(corner.x().units(), corner.y().units());
-    }
-    return GEOMETRY.createPolygon(ring);
   }
 
   private static List<Point> corners(Polygon paper) {

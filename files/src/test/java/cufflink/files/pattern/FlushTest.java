@@ -19,6 +19,8 @@ import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
 import java.awt.geom.Rectangle2D;
 import java.util.Random;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -120,6 +122,10 @@ class FlushTest {
       for (JsonNode move : plan.path("moves")) {
         if (move.has("along") && slanted(move.path("line"))) {
           cut++;
+          double inset = 6 * Math.min(width, height) / (width + height + Math.hypot(width, height));
+          String words = move.path("words").asText();
+          assertPast(words, "right side", width - inset - from - wide);
+          assertPast(words, "lower edge", height - inset - down - 20);
           assertEquals("triangles", move.path("along").asText());
           // From behind it lies as the piece beneath it does: the slant rises to the right; its
           // ends
@@ -129,6 +135,29 @@ class FlushTest {
       }
     }
     assertTrue(cut > 10, "only " + cut);
+  }
+
+  /** Reads how far the triangle, as it is laid on the label's back, stands out beyond it. */
+  private static void assertPast(String words, String side, double past) {
+    Matcher told =
+        Pattern.compile("its " + side + " (.*?) (past|short of) that of this piece").matcher(words);
+    if (!told.find()) {
+      assertTrue(Math.abs(past) < 0.6 && words.contains("its " + side + " level"), words);
+      return;
+    }
+    double said = read(told.group(1));
+    assertEquals(past, told.group(2).equals("past") ? said : -said, 0.6, words);
+  }
+
+  /** "17 (then about 0.5 less)"; a hair is too little to see. */
+  private static double read(String text) {
+    String[] parts = text.replaceFirst("^about ", "").split(" \\(then ");
+    double number = parts[0].equals("a hair") ? 0 : Double.parseDouble(parts[0]);
+    if (parts.length == 1 || parts[1].startsWith("a hair")) {
+      return number;
+    }
+    double rest = Double.parseDouble(parts[1].replaceAll("[^\\d.]", ""));
+    return parts[1].endsWith("more)") ? number + rest : number - rest;
   }
 
   private static boolean slanted(JsonNode line) {
