@@ -97,4 +97,26 @@ class WaterfallTest {
       before = tail(model, moment);
     }
   }
+
+  /** The words fix the strip at the edge of the band nearest to the grip; the strip turns there. */
+  @Test
+  void anchor_isTheEdgeOfTheBandNearestToTheGrip() {
+    FoldModel model = waterfall();
+    List<Integer> strip = facets(model, "strip");
+    Pose closed = model.pose(model.closing());
+    double[] band = across(closed, facets(model, "band").get(0));
+    double[] first = across(closed, strip.get(0));
+    double grip = tail(model, model.closing());
+    assertTrue(Math.abs(grip - band[0]) < Math.abs(grip - band[1]), "the grip is at the left");
+    assertEquals(band[0], first[0], NEAR);
+    // Common practice, no source: the band's middle three quarters down, here to a mark of 1 mm.
+    assertEquals(25 * INCH / 4 / 4, (band[0] + band[1]) / 2, 1);
+  }
+
+  private static double[] across(Pose pose, int facet) {
+    return new double[] {
+      pose.corners(facet).stream().mapToDouble(Vec::x).min().orElseThrow(),
+      pose.corners(facet).stream().mapToDouble(Vec::x).max().orElseThrow()
+    };
+  }
 }
