@@ -101,7 +101,8 @@ class FlagLayerTest {
                 ref -> Optional.of(new Spot(60 + random.nextInt(780), 60 + random.nextInt(440))),
                 numbers);
           });
-      List<Rectangle2D> boxes = cloths().stream().map(FlagLayerTest::box).toList();
+      List<Rectangle2D> boxes = new ArrayList<>();
+      robot.interact(() -> cloths().forEach(each -> boxes.add(box(each))));
       assertFalse(boxes.get(0).intersects(boxes.get(1)), boxes::toString);
       for (Rectangle2D number : numbers) {
         assertTrue(boxes.stream().noneMatch(number::intersects), boxes + " over " + number);

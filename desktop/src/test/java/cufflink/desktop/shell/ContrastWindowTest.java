@@ -8,7 +8,9 @@ import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.words.Words;
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import javafx.geometry.Bounds;
@@ -63,24 +65,32 @@ class ContrastWindowTest {
       robot.interact(() -> bench.station().set(station));
       WaitForAsyncUtils.waitForFxEvents();
       // What says that one waits comes and goes, and would be gone from the picture.
-      OpenWindow.waitFor(() -> !isWaiting(scene));
+      OpenWindow.waitFor(() -> OpenWindow.seen(() -> !isWaiting(scene)));
       robot.moveTo(scene.getRoot());
-      WritableImage[] image = new WritableImage[1];
-      robot.interact(() -> image[0] = scene.snapshot(null));
-      for (Node node : scene.getRoot().lookupAll(".text")) {
-        if (node instanceof Text text && isSeen(text)) {
-          Bounds at = text.localToScene(text.getLayoutBounds());
-          double contrast = contrast(image[0], at);
-          double least = text.getFont().getSize() >= LARGE ? LEAST_LARGE : LEAST;
-          seen++;
-          if (contrast < least) {
-            faint.put(station + ": " + text.getText(), contrast);
-          }
-        }
-      }
+      List<Seen> texts = OpenWindow.seen(() -> look(scene));
+      seen += texts.size();
+      texts.stream()
+          .filter(each -> each.contrast() < each.least())
+          .forEach(each -> faint.put(station + ": " + each.text(), each.contrast()));
     }
     assertTrue(seen > 100, "only " + seen + " texts were looked at");
     assertEquals(Map.of(), faint);
+  }
+
+  /** A text as it is painted. */
+  private record Seen(String text, double contrast, double least) {}
+
+  private static List<Seen> look(Scene scene) {
+    WritableImage image = scene.snapshot(null);
+    List<Seen> seen = new ArrayList<>();
+    for (Node node : scene.getRoot().lookupAll(".text")) {
+      if (node instanceof Text text && isSeen(text)) {
+        Bounds at = text.localToScene(text.getLayoutBounds());
+        double least = text.getFont().getSize() >= LARGE ? LEAST_LARGE : LEAST;
+        seen.add(new Seen(text.getText(), contrast(image, at), least));
+      }
+    }
+    return seen;
   }
 
   private static boolean isWaiting(Scene scene) {

@@ -1,8 +1,8 @@
 package cufflink.desktop.shell;
 
 import static cufflink.desktop.shell.OpenWindow.paper;
-import static cufflink.desktop.shell.OpenWindow.texts;
 import static cufflink.desktop.shell.OpenWindow.waitFor;
+import static cufflink.desktop.shell.OpenWindow.waitForWords;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -46,20 +46,15 @@ class CutStationTest {
     robot.interact(() -> bench.station().set(Station.CUT));
     waitFor(
         () -> !bench.cutter().planner().busy().get() && !bench.cutter().plans().get().isEmpty());
-    assertTrue(
-        texts(robot).stream().anyMatch(text -> text.startsWith("Sheet 1: the ")),
-        texts(robot)::toString);
+    waitForWords(robot, "Sheet 1: the ");
     robot.interact(() -> paper(robot).requestFocus());
     int cuts = bench.cutter().plans().get().get(0).run().steps().size();
     for (int left = cuts; left > 0; left--) {
-      String said = "Cardstock: " + left + " cut";
-      assertTrue(
-          texts(robot).stream().anyMatch(text -> text.startsWith(said)), texts(robot)::toString);
+      waitForWords(robot, "Cardstock: " + left + " cut");
       robot.type(KeyCode.SPACE);
     }
     // One of two papers is cut: not everything.
-    assertTrue(
-        texts(robot).contains("This paper is cut. Next: Patterned paper."), texts(robot)::toString);
+    waitForWords(robot, "This paper is cut. Next: Patterned paper.");
     int before = bench.drawer().stock().size();
     robot.clickOn("All is cut");
     assertEquals(before + 1, bench.drawer().stock().size());
@@ -71,10 +66,7 @@ class CutStationTest {
       robot.type(KeyCode.SPACE);
     }
     assertEquals(plans, bench.cutter().plans().get());
-    assertTrue(
-        texts(robot).stream()
-            .anyMatch(text -> text.startsWith("Everything is cut; go on to score. Left over, ")),
-        texts(robot)::toString);
+    waitForWords(robot, "Everything is cut; go on to score. Left over, ");
   }
 
   @Test
@@ -83,10 +75,8 @@ class CutStationTest {
     robot.interact(() -> bench.station().set(Station.CUT));
     robot.interact(() -> bench.making().order(bench.job().orElseThrow().order().withCopies(12)));
     waitFor(() -> !bench.cutter().planner().busy().get());
-    assertTrue(texts(robot).contains("12 × card base"), texts(robot)::toString);
-    assertTrue(
-        texts(robot).stream().anyMatch(text -> text.startsWith("buy 12 × A4")),
-        texts(robot)::toString);
+    waitForWords(robot, "12 × card base");
+    waitForWords(robot, "buy 12 × A4");
   }
 
   @Test
@@ -95,11 +85,11 @@ class CutStationTest {
     robot.interact(() -> bench.station().set(Station.CUT));
     waitFor(
         () -> !bench.cutter().planner().busy().get() && !bench.cutter().plans().get().isEmpty());
-    waitFor(() -> texts(robot).contains("by itself"));
+    waitForWords(robot, "by itself");
     org.testfx.util.WaitForAsyncUtils.waitForFxEvents(20);
     robot.clickOn("by itself");
     robot.clickOn("Route map for the volunteers’ ride");
-    waitFor(() -> texts(robot).contains("together with Route map for the volunteers’ ride"));
+    waitForWords(robot, "together with Route map for the volunteers’ ride");
     waitFor(() -> !bench.cutter().planner().busy().get());
     List<String> cut =
         bench.cutter().plans().get().stream()
@@ -112,7 +102,7 @@ class CutStationTest {
     robot.clickOn("together with Route map for the volunteers’ ride");
     assertTrue(robot.lookup("Route map for the volunteers’ ride").tryQuery().isPresent());
     robot.clickOn("Route map for the volunteers’ ride");
-    waitFor(() -> texts(robot).contains("by itself"));
+    waitForWords(robot, "by itself");
   }
 
   @Test

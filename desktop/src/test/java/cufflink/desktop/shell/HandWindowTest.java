@@ -83,11 +83,11 @@ class HandWindowTest {
     TextField left = field(robot, "Left flap");
     robot.write("abc").type(KeyCode.ENTER);
     assertEquals("abc", left.getText());
-    assertTrue(says(robot, "is not a length"));
+    OpenWindow.waitForWords(robot, "is not a length");
     assertEquals(before, job());
     robot.type(KeyCode.TAB);
     assertEquals("abc", left.getText());
-    assertTrue(says(robot, "is not a length"));
+    OpenWindow.waitForWords(robot, "is not a length");
     robot.clickOn(left).write("80").type(KeyCode.ENTER);
     assertEquals("80", left.getText());
     assertFalse(says(robot, "is not a length"));
@@ -260,20 +260,20 @@ class HandWindowTest {
     Job first = job();
     robot.interact(() -> bench.station().set(Station.SCORE));
     robot.type(KeyCode.RIGHT);
-    assertTrue(says(robot, "2 of 2"));
+    OpenWindow.waitForWords(robot, "2 of 2");
     window.lay(robot, 1);
     robot.interact(() -> bench.station().set(Station.SCORE));
-    assertTrue(says(robot, "1 of "));
+    OpenWindow.waitForWords(robot, "1 of ");
     robot.interact(() -> bench.lay(first, Optional.empty()));
     robot.interact(() -> bench.station().set(Station.SCORE));
-    assertTrue(says(robot, "2 of 2"));
+    OpenWindow.waitForWords(robot, "2 of 2");
   }
 
   @Test
   void message_staysAtItsStation(FxRobot robot) {
     window.lay(robot, 0);
     robot.interact(() -> bench.tell("Saved as a trial."));
-    assertTrue(says(robot, "Saved as a trial."));
+    OpenWindow.waitForWords(robot, "Saved as a trial.");
     robot.interact(() -> bench.station().set(Station.SCORE));
     assertFalse(says(robot, "Saved as a trial."));
     robot.interact(() -> bench.tell("Saved as a trial."));
@@ -288,7 +288,7 @@ class HandWindowTest {
     robot.push(KeyCode.SHORTCUT, KeyCode.U);
     assertEquals(before, job());
     assertFalse(bench.history().canUndo().get());
-    assertTrue(says(robot, "Shown in inches"));
+    OpenWindow.waitForWords(robot, "Shown in inches");
     TextField left = field(robot, "Left flap");
     assertTrue(left.getText().startsWith("3"), left.getText());
     robot.write("3").type(KeyCode.ENTER);

@@ -1,8 +1,10 @@
 package cufflink.desktop.shell;
 
 import static cufflink.desktop.shell.OpenWindow.paper;
+import static cufflink.desktop.shell.OpenWindow.seen;
 import static cufflink.desktop.shell.OpenWindow.texts;
 import static cufflink.desktop.shell.OpenWindow.waitFor;
+import static cufflink.desktop.shell.OpenWindow.waitForWords;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -19,6 +21,7 @@ import cufflink.files.project.UserFolders;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import javafx.scene.Node;
@@ -189,8 +192,7 @@ class MainWindowTest {
   void typing_nonsense_saysSoBelowTheNumber(FxRobot robot) {
     window.lay(robot, 0);
     robot.doubleClickOn(field(robot, "Left flap")).push(KeyCode.SHORTCUT, KeyCode.A).write("x");
-    assertTrue(
-        texts(robot).contains("“x” is not a length; type one such as 5 3/8, 5.375 in or 137 mm."));
+    waitForWords(robot, "“x” is not a length; type one such as 5 3/8, 5.375 in or 137 mm.");
     robot.type(KeyCode.ESCAPE);
     assertEquals("77", field(robot, "Left flap").getText());
     assertFalse(texts(robot).stream().anyMatch(text -> text.startsWith("“x”")));
@@ -200,7 +202,7 @@ class MainWindowTest {
   void flag_isPlantedAndItsCureHelps(FxRobot robot) {
     window.lay(robot, 0);
     robot.interact(() -> bench.sizing().type("left", "140"));
-    assertTrue(texts(robot).stream().anyMatch(text -> text.startsWith("The left flap is 140")));
+    waitForWords(robot, "The left flap is 140");
     robot.clickOn("Make the left flap 118");
     assertEquals(
         Optional.of(Length.ofMillimetres(118)), bench.job().orElseThrow().values().length("left"));
@@ -229,12 +231,12 @@ class MainWindowTest {
             .flatMap(run -> run.setups().stream())
             .mapToInt(setup -> setup.stops().size())
             .sum();
-    assertTrue(texts(robot).contains("1 of " + stops));
+    waitForWords(robot, "1 of " + stops);
     robot.interact(() -> paper(robot).requestFocus());
     robot.type(KeyCode.SPACE);
-    assertTrue(texts(robot).contains("2 of " + stops));
+    waitForWords(robot, "2 of " + stops);
     robot.type(KeyCode.LEFT);
-    assertTrue(texts(robot).contains("1 of " + stops));
+    waitForWords(robot, "1 of " + stops);
   }
 
   @Test
@@ -283,11 +285,14 @@ class MainWindowTest {
       for (Station station : Station.values()) {
         robot.interact(() -> bench.station().set(station));
         WaitForAsyncUtils.waitForFxEvents();
-        for (Node node : robot.lookup(".label").queryAll()) {
-          if (node instanceof Label label && isShown(label)) {
-            assertFalse(isCutOff(label), station + ": “" + label.getText() + "” is cut off");
-          }
-        }
+        List<String> cut =
+            seen(
+                () ->
+                    robot.lookup(".label").queryAllAs(Label.class).stream()
+                        .filter(label -> isShown(label) && isCutOff(label))
+                        .map(Label::getText)
+                        .toList());
+        assertEquals(List.of(), cut, station + " is cut off");
       }
     }
   }

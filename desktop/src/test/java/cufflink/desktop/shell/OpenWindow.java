@@ -13,8 +13,12 @@ import cufflink.files.project.UserFolders;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import javafx.scene.Scene;
 import javafx.scene.control.Labeled;
 import javafx.stage.Stage;
@@ -66,26 +70,56 @@ record OpenWindow(Workbench bench, Projects projects, List<Job> demonstration, P
     WaitForAsyncUtils.waitForFxEvents();
   }
 
-  static void waitFor(java.util.concurrent.Callable<Boolean> condition) {
+  static void waitFor(Callable<Boolean> condition) {
     try {
-      WaitForAsyncUtils.waitFor(10, java.util.concurrent.TimeUnit.SECONDS, condition);
+      WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, condition);
       WaitForAsyncUtils.waitForFxEvents();
-    } catch (java.util.concurrent.TimeoutException late) {
+    } catch (TimeoutException late) {
       throw new AssertionError(late);
     }
   }
 
   static PaperView paper(FxRobot robot) {
-    return robot.lookup(node -> node instanceof PaperView && !node.isMouseTransparent()).query();
+    return seen(
+        () ->
+            robot.lookup(node -> node instanceof PaperView && !node.isMouseTransparent()).query());
   }
 
+  /**
+   * Looks at the window on its own thread: a bound that is asked for lays the text out, and text
+   * that is laid out by two threads at once is broken for good.
+   */
+  static <T> T seen(Callable<T> look) {
+    return WaitForAsyncUtils.waitForAsyncFx(10_000, look);
+  }
+
+  /** What is said once all that was begun has come to rest. */
   static List<String> texts(FxRobot robot) {
     WaitForAsyncUtils.waitForFxEvents();
-    return robot
-        .lookup(node -> node instanceof Labeled && node.isVisible())
-        .queryAllAs(Labeled.class)
-        .stream()
-        .map(Labeled::getText)
-        .toList();
+    return seen(
+        () ->
+            robot
+                .lookup(node -> node instanceof Labeled && node.isVisible())
+                .queryAllAs(Labeled.class)
+                .stream()
+                .map(Labeled::getText)
+                .toList());
+  }
+
+  /** Waits until the window says these words; a slow machine says them later. */
+  static void waitForWords(FxRobot robot, String words) {
+    List<String> said = new ArrayList<>();
+    try {
+      WaitForAsyncUtils.waitFor(
+          10,
+          TimeUnit.SECONDS,
+          () -> {
+            said.clear();
+            said.addAll(texts(robot));
+            return said.stream().anyMatch(text -> text.contains(words));
+          });
+    } catch (TimeoutException late) {
+      throw new AssertionError("“" + words + "” is not said, but " + said, late);
+    }
   }
 }

@@ -104,8 +104,8 @@ class PaperWindowTest {
     robot.interact(
         () -> bench.choosing().choose(bench.library().pattern("turn-back-pocket").orElseThrow()));
     robot.interact(() -> bench.station().set(Station.LAYER));
-    assertTrue(OpenWindow.texts(robot).contains("inside"), OpenWindow.texts(robot)::toString);
+    OpenWindow.waitForWords(robot, "inside");
     robot.push(javafx.scene.input.KeyCode.SPACE);
-    assertTrue(OpenWindow.texts(robot).contains("outside"), OpenWindow.texts(robot)::toString);
+    OpenWindow.waitForWords(robot, "outside");
   }
 }

@@ -1,7 +1,7 @@
 package cufflink.desktop.shell;
 
-import static cufflink.desktop.shell.OpenWindow.texts;
 import static cufflink.desktop.shell.OpenWindow.waitFor;
+import static cufflink.desktop.shell.OpenWindow.waitForWords;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -39,7 +39,7 @@ class ShelfWindowTest {
 
   @Test
   void empty_teachesWhatToDo(FxRobot robot) {
-    assertTrue(texts(robot).contains("What are you making? Pick it up from the table."));
+    waitForWords(robot, "What are you making? Pick it up from the table.");
     assertTrue(robot.lookup(".station").queryAll().stream().skip(1).allMatch(Node::isDisabled));
   }
 
@@ -55,10 +55,7 @@ class ShelfWindowTest {
   @Test
   void shelf_wordsThatFitNothing_areAnsweredInWords(FxRobot robot) {
     robot.push(KeyCode.SHORTCUT, KeyCode.F).write("harbour crane");
-    waitFor(
-        () ->
-            texts(robot).stream()
-                .anyMatch(text -> text.startsWith("Nothing on the shelf will do")));
+    waitForWords(robot, "Nothing on the shelf will do");
     assertTrue(robot.lookup(".stand").queryAll().isEmpty());
   }
 }
