@@ -282,7 +282,8 @@ final class AssemblyBuilder {
     Set<Glue> glue = new LinkedHashSet<>();
     for (Spot place : Placement.glued(joint)) {
       Vec on = placed.motion().inverse().apply(place);
-      OptionalInt facet = folded.facetAt(new Spot(on.x(), on.y()), inside);
+      OptionalInt facet =
+          folded.facetAt(new Spot(on.x(), on.y()), joint.touching() == Face.OUTSIDE);
       Optional<Facet> hostFacet = at(host.flat(), place);
       if (hostFacet.isPresent() && facet.isPresent()) {
         glue.add(

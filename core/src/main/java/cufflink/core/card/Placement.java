@@ -20,6 +20,10 @@ import java.util.Optional;
 final class Placement {
   private static final Vec UP = new Vec(0, 0, 1);
 
+  /** Turned over like a page about its left edge. */
+  private static final Motion OVER =
+      new Motion(new Vec(-1, 0, 0), new Vec(0, 1, 0), new Vec(0, 0, -1), Vec.ZERO);
+
   private Placement() {}
 
   /** How a piece lies on its host, and with which facet it covers the joint's area. */
@@ -28,7 +32,7 @@ final class Placement {
   /** Returns how a piece lies in its host's frame, if it fits the joint's area. */
   static Optional<Placed> of(Joint joint, FlatPattern flat) {
     if (joint.askew().isPresent()) {
-      return askew(joint.askew().get(), flat);
+      return askew(joint.askew().get(), first(joint), flat);
     }
     if (joint.shape() == Shape.ON_POINT) {
       return Optional.of(new Placed(onPoint(joint.area()), 0));
@@ -40,9 +44,9 @@ final class Placement {
     double least = Double.MAX_VALUE;
     for (Turned turn : turns(joint)) {
       for (Facet facet : flat.facets()) {
-        double[] box = box(facet);
+        double[] box = box(first(joint), facet.corners());
         if (covers(box, joint.area(), turn, flat.tolerances().folded())) {
-          Motion motion = placed(box, joint.area(), turn);
+          Motion motion = placed(box, joint.area(), turn).after(first(joint));
           double reach = reach(joint, flat, facet, motion);
           if (reach < least - flat.tolerances().folded().length()) {
             least = reach;
@@ -54,14 +58,21 @@ final class Placement {
     return best == null ? whole(joint, flat) : Optional.of(best);
   }
 
-  private static Optional<Placed> askew(Joint.Askew askew, FlatPattern flat) {
+  /** What is turned over is turned over first. */
+  private static Motion first(Joint joint) {
+    return joint.over() ? OVER : Motion.REST;
+  }
+
+  private static Optional<Placed> askew(Joint.Askew askew, Motion first, FlatPattern flat) {
     Spot place = Spot.from(askew.place());
+    Vec turned = first.apply(place);
     Spot at = Spot.from(askew.at());
     double turn = Math.toRadians(askew.degrees());
     Vec right = new Vec(Math.cos(turn), Math.sin(turn), 0);
     Vec down = new Vec(-Math.sin(turn), Math.cos(turn), 0);
-    Vec shifted = right.times(place.x()).plus(down.times(place.y()));
-    Motion motion = new Motion(right, down, UP, new Vec(at.x(), at.y(), 0).minus(shifted));
+    Vec shifted = right.times(turned.x()).plus(down.times(turned.y()));
+    Motion motion =
+        new Motion(right, down, UP, new Vec(at.x(), at.y(), 0).minus(shifted)).after(first);
     return flat.facets().stream()
         .filter(facet -> Facet.holds(facet.polygon(), place))
         .findFirst()
@@ -72,10 +83,11 @@ final class Placement {
   private static Optional<Placed> whole(Joint joint, FlatPattern flat) {
     double width = flat.piece().width().toMillimetres();
     double height = flat.piece().height().toMillimetres();
-    double[] box = {0, 0, width, height};
+    double[] box = box(first(joint), List.of(new Spot(0, 0), new Spot(width, height)));
     for (Turned turn : turns(joint)) {
       if (covers(box, joint.area(), turn, flat.tolerances().folded())) {
-        return Optional.of(new Placed(placed(box, joint.area(), turn), 0));
+        Motion motion = placed(box, joint.area(), turn).after(first(joint));
+        return Optional.of(new Placed(motion, 0));
       }
     }
     return Optional.empty();
@@ -102,9 +114,9 @@ final class Placement {
     return joint.turned().map(List::of).orElse(List.of(Turned.NONE, Turned.LEFT, Turned.RIGHT));
   }
 
-  private static double[] box(Facet facet) {
+  private static double[] box(Motion motion, List<Spot> corners) {
     double[] box = {Double.MAX_VALUE, Double.MAX_VALUE, -Double.MAX_VALUE, -Double.MAX_VALUE};
-    for (Spot corner : facet.corners()) {
+    for (Vec corner : corners.stream().map(motion::apply).toList()) {
       box[0] = Math.min(box[0], corner.x());
       box[1] = Math.min(box[1], corner.y());
       box[2] = Math.max(box[2], corner.x());

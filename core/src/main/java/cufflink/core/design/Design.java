@@ -93,6 +93,10 @@ public record Design(
       public enum When {
         /** On the closed card, from the front or from behind. */
         CLOSED,
+        /** On the closed card, from the front. */
+        FRONT,
+        /** On the closed card, from behind. */
+        BACK,
         /** Only once the card is opened or worked. */
         OPEN,
         /** At no time: something lies over it. */

@@ -23,6 +23,8 @@ import java.util.Optional;
  * @param turned how it is turned on its host, if the pattern says so; if not it is turned so that
  *     what does not lie on the area is near the glue
  * @param askew how it lies if that is at an angle; the area is then only where it is found
+ * @param over whether it is turned over, so that the face of its own that would lie away from the
+ *     host meets it
  */
 public record Joint(
     String id,
@@ -36,7 +38,8 @@ public record Joint(
     Side mouth,
     Movement movement,
     Optional<Turned> turned,
-    Optional<Askew> askew) {
+    Optional<Askew> askew,
+    boolean over) {
   /**
    * A piece that lies at an angle.
    *
@@ -98,7 +101,17 @@ public record Joint(
         mouth,
         Movement.NONE,
         Optional.empty(),
-        Optional.empty());
+        Optional.empty(),
+        false);
+  }
+
+  /**
+   * Returns which of its own faces meets the host.
+   *
+   * @return the outside of what lies on an inside, unless it is turned over
+   */
+  public Face touching() {
+    return over ? face : face.other();
   }
 
   /**

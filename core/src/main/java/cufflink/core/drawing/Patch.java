@@ -55,7 +55,7 @@ public record Patch(
     List<Patch> patches = new ArrayList<>();
     design.layers().forEach(layer -> patches.add(of(layer)));
     design.glued().stream()
-        .filter(joint -> joint.askew().isEmpty())
+        .filter(joint -> joint.askew().map(each -> each.degrees() == 0).orElse(true))
         .forEach(
             joint ->
                 design

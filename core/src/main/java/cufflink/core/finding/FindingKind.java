@@ -52,6 +52,8 @@ public enum FindingKind {
   NOT_IN_PLACE,
   /** Slits that must slot into each other do not. */
   NOT_MATED,
+  /** What a piece is glued to itself with meets no other part of it. */
+  NOT_MET,
   /** Two pieces that must be mirror images are not. */
   NOT_MIRRORED,
   /** What is to be seen of the card is not, or what is not to be seen is. */
@@ -88,6 +90,8 @@ public enum FindingKind {
   THICK_FOR_POST,
   /** The card has more facets than are folded in thought. */
   TOO_MANY_FACETS,
+  /** A piece is cut larger than its outline. */
+  UNUSED_EDGE,
   /** A value is beyond its limit. */
   VALUE_LIMIT,
   /** An odd number of folds meets. */
@@ -97,7 +101,9 @@ public enum FindingKind {
   /** The folds at a vertex cannot be closed as they are assigned. */
   VERTEX_WAY,
   /** The angles at a vertex do not close flat. */
-  VERTEX_ANGLES;
+  VERTEX_ANGLES,
+  /** Strips beside each other are woven alike. */
+  WOVEN_ALIKE;
 
   /**
    * Returns its name as it is written in JSON.

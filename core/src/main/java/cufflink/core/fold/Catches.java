@@ -1,5 +1,6 @@
 package cufflink.core.fold;
 
+import cufflink.core.assembly.Assembly;
 import cufflink.core.assembly.Link;
 import cufflink.core.assembly.Pose;
 import cufflink.core.card.FoldModel;
@@ -87,7 +88,8 @@ public final class Catches {
       for (int facet = 0; facet < polygons.size(); facet++) {
         for (int other = 0; other < polygons.size(); other++) {
           List<Integer> pair = List.of(Math.min(facet, other), Math.max(facet, other));
-          if (facet != other && !joined.contains(pair) && !found.contains(pair)) {
+          boolean meets = facet != other && !joined.contains(pair) && meets(facet, other, moment);
+          if (meets && !found.contains(pair)) {
             Optional<Through> through = through(pose, corners.get(facet), other);
             if (through.isPresent()) {
               found.add(pair);
@@ -99,6 +101,13 @@ public final class Catches {
       }
     }
     return catches;
+  }
+
+  /** What is folded before it is glued on meets nothing but itself until then. */
+  private boolean meets(int facet, int other, double moment) {
+    Assembly assembly = model.assembly();
+    boolean alone = assembly.memberOf(facet) == assembly.memberOf(other);
+    return alone || model.isPut(facet, moment) && model.isPut(other, moment);
   }
 
   /** Finds the edge of one facet that goes farthest through another. */

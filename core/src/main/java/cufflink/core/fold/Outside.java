@@ -4,11 +4,13 @@ import cufflink.core.assembly.Assembly;
 import cufflink.core.assembly.Pose;
 import cufflink.core.card.FoldModel;
 import cufflink.core.design.Layer;
+import cufflink.core.design.Opening;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
 import cufflink.core.layers.Areas;
 import cufflink.core.space.Vec;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -134,15 +136,34 @@ public record Outside(int member, double amount, double moment, double degrees) 
     return outline(pose, 0);
   }
 
+  /** What is behind a window, even one that opens a fold, does not stick out. */
   private static Geometry outline(Pose pose, int member) {
     List<Polygon> base = new ArrayList<>();
     Assembly.Member of = pose.assembly().members().get(member);
     for (Facet facet : of.flat().facets()) {
       int index = of.firstFacet() + facet.index();
-      base.add(
-          Facet.polygon(pose.corners(index).stream().map(at -> new Spot(at.x(), at.y())).toList()));
+      base.add(Facet.polygon(pose.corners(index).stream().map(Outside::above).toList()));
+      for (Opening opening : of.flat().piece().openings()) {
+        if (opening.kind() == Opening.Kind.WINDOW) {
+          Polygon whole =
+              Facet.polygon(opening.outline().stream().map(each -> Spot.from(each)).toList());
+          Geometry open = Areas.common(facet.polygon().convexHull(), whole);
+          List<Spot> corners =
+              Arrays.stream(open.convexHull().getCoordinates())
+                  .limit(Math.max(0, open.convexHull().getNumPoints() - 1))
+                  .map(at -> above(pose.place(index, new Spot(at.x, at.y))))
+                  .toList();
+          if (corners.size() > 2) {
+            base.add(Facet.polygon(corners));
+          }
+        }
+      }
     }
     return Areas.union(base);
+  }
+
+  private static Spot above(Vec at) {
+    return new Spot(at.x(), at.y());
   }
 
   private static double amount(FoldModel model, double moment, int member) {

@@ -102,6 +102,8 @@ public record FoldReport(
         .flatMap(Optional::stream)
         .forEach(findings::add);
     findings.addAll(PlaceInspection.inspect(design, model));
+    findings.addAll(WeaveInspection.inspect(design));
+    stack.ifPresent(order -> findings.addAll(MeetInspection.inspect(design, model, order)));
     findings.addAll(FoldFindings.mirrored(model));
     List<Catches.Catch> catches = Catches.of(model, stops);
     findings.addAll(FoldFindings.catches(model, catches));

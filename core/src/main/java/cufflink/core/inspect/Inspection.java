@@ -1,6 +1,7 @@
 package cufflink.core.inspect;
 
 import cufflink.core.design.Design;
+import cufflink.core.design.Design.Relation;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Pocket;
 import cufflink.core.design.Score;
@@ -16,6 +17,7 @@ import cufflink.core.measure.Length;
 import cufflink.core.measure.Tolerance;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.PaperKind;
+import cufflink.core.plane.Point;
 import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,6 +25,9 @@ import java.util.Optional;
 
 /** The checks that hold for every construction, whatever its own rules say. */
 public final class Inspection {
+  /** What nobody cuts, in millimetres. */
+  private static final double NOTICEABLE = 0.4;
+
   private final Design design;
   private final Tolerance tolerance;
   private final List<Finding> findings = new ArrayList<>();
@@ -54,6 +59,7 @@ public final class Inspection {
     inspection.findings.addAll(LayerInspection.inspect(design, tolerance));
     design.pieces().forEach(inspection::checkScores);
     design.pieces().forEach(inspection::checkMirror);
+    design.pieces().forEach(inspection::checkOutline);
     design.pieces().forEach(inspection::checkCutAway);
     inspection.findings.addAll(GlueInspection.inspect(design));
     inspection.findings.addAll(RelationInspection.inspect(design, tolerance));
@@ -103,6 +109,42 @@ public final class Inspection {
                         Place.on(piece.id(), band.id(), score.id()),
                         Message.of("inspect.band-fold", band.label(), score.label())));
       }
+    }
+  }
+
+  /** What is trimmed along a paper is cut larger on purpose. */
+  private void checkOutline(Piece piece) {
+    boolean flush =
+        design.joints().stream()
+            .filter(joint -> joint.piece().equals(piece.id()))
+            .anyMatch(
+                joint ->
+                    design.relations(Relation.Flush.class).stream()
+                        .anyMatch(each -> each.joint().equals(joint.id())));
+    Length right = Length.ZERO;
+    Length foot = Length.ZERO;
+    Length left = piece.width();
+    Length top = piece.height();
+    for (Point corner : piece.outline()) {
+      right = right.max(corner.x());
+      foot = foot.max(corner.y());
+      left = left.min(corner.x());
+      top = top.min(corner.y());
+    }
+    Length wide = right.minus(left);
+    Length high = foot.minus(top);
+    double spare =
+        Math.max(
+            piece.width().minus(wide).toMillimetres(), piece.height().minus(high).toMillimetres());
+    if (!flush && spare > NOTICEABLE) {
+      findings.add(
+          new Finding(
+              FindingKind.UNUSED_EDGE,
+              Severity.WARNING,
+              Place.on(piece.id()),
+              Message.of(
+                  "inspect.unused-edge", piece.label(), piece.width(), piece.height(), wide, high),
+              Optional.empty()));
     }
   }
 

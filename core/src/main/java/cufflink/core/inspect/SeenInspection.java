@@ -16,6 +16,7 @@ import cufflink.core.inspect.FoldReport.State;
 import cufflink.core.words.Message;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 
@@ -84,12 +85,20 @@ final class SeenInspection {
         isSeen(what, closing, closing)
             ? Seen.When.CLOSED
             : isSeen(what, closing + 1, Integer.MAX_VALUE) ? Seen.When.OPEN : Seen.When.NEVER;
-    if (found == seen.when()) {
+    boolean isSo =
+        switch (seen.when()) {
+          case FRONT -> isSeenFrom(what, State::front);
+          case BACK -> isSeenFrom(what, State::back);
+          default -> found == seen.when();
+        };
+    if (isSo) {
       return Optional.empty();
     }
     String key =
         switch (seen.when()) {
           case CLOSED -> "inspect.seen-closed";
+          case FRONT -> "inspect.seen-front";
+          case BACK -> "inspect.seen-back";
           case OPEN -> found == Seen.When.CLOSED ? "inspect.seen-early" : "inspect.seen-open";
           case NEVER -> "inspect.seen-never";
         };
@@ -100,6 +109,14 @@ final class SeenInspection {
             Place.on(part.piece(), part.id()),
             Message.of(key, part.label()),
             Optional.empty()));
+  }
+
+  private boolean isSeenFrom(Predicate<Shown> what, Function<State, Sight> side) {
+    return states.stream()
+        .filter(state -> state.done() == closing)
+        .map(side)
+        .anyMatch(
+            sight -> sight.shown().stream().filter(what).mapToDouble(Shown::area).sum() > LEAST);
   }
 
   private boolean isSeen(Predicate<Shown> what, int from, int to) {

@@ -2,6 +2,7 @@ package cufflink.core.layers;
 
 import cufflink.core.assembly.Assembly;
 import cufflink.core.assembly.Assembly.Glue;
+import cufflink.core.assembly.Assembly.Hinge;
 import cufflink.core.assembly.Pose;
 import cufflink.core.space.Vec;
 import java.util.List;
@@ -42,7 +43,7 @@ public final class GlueOrder {
     if (under != 0) {
       return under;
     }
-    int deeper = Integer.signum(rank(assembly.memberOf(facet)) - rank(assembly.memberOf(other)));
+    int deeper = Integer.signum(rank(facet) - rank(other));
     return deeper * facing(root(other), other);
   }
 
@@ -65,31 +66,45 @@ public final class GlueOrder {
   /** Where a piece is joined to another one. */
   private record Hold(int host, boolean inside) {}
 
-  private Optional<Hold> hold(int member) {
+  /** Where a facet's piece is joined: by that facet itself, if it is. */
+  private Optional<Hold> hold(int facet) {
+    int member = assembly.memberOf(facet);
     List<Glue> glue = assembly.members().get(member).glue();
+    List<Hinge> hinges = assembly.hinges();
     return Stream.of(
-            glue.stream().map(each -> new Hold(each.host(), each.inside())),
-            assembly.hinges().stream()
-                .filter(hinge -> assembly.memberOf(hinge.facet()) == member)
-                .map(hinge -> new Hold(hinge.host(), hinge.inside())),
+            glue.stream().filter(each -> each.facet() == facet).map(GlueOrder::hold),
+            hinges.stream().filter(each -> each.facet() == facet).map(GlueOrder::hold),
+            glue.stream().map(GlueOrder::hold),
+            hinges.stream()
+                .filter(each -> assembly.memberOf(each.facet()) == member)
+                .map(GlueOrder::hold),
             assembly.slides().stream()
-                .filter(slide -> assembly.memberOf(slide.facet()) == member)
-                .map(slide -> new Hold(slide.host(), slide.inside())))
+                .filter(each -> assembly.memberOf(each.facet()) == member)
+                .map(each -> new Hold(each.host(), each.inside())))
         .flatMap(holds -> holds)
         .findFirst();
   }
 
-  /** Returns the facet of the base that a facet's piece is joined to, over other pieces or not. */
-  private int root(int facet) {
-    return hold(assembly.memberOf(facet)).map(hold -> root(hold.host())).orElse(facet);
+  private static Hold hold(Glue glue) {
+    return new Hold(glue.host(), glue.inside());
   }
 
-  /** Returns how far inside a piece lies: above nought on the inside of the base. */
-  private int rank(int member) {
-    return hold(member)
+  private static Hold hold(Hinge hinge) {
+    return new Hold(hinge.host(), hinge.inside());
+  }
+
+  /** Returns the facet of the base that a facet's piece is joined to, over other pieces or not. */
+  private int root(int facet) {
+    return hold(facet).map(hold -> root(hold.host())).orElse(facet);
+  }
+
+  /** Returns how far inside a facet's piece lies: above nought on the inside of the base. */
+  private int rank(int facet) {
+    int member = assembly.memberOf(facet);
+    return hold(facet)
         .map(
             hold ->
-                rank(assembly.memberOf(hold.host())) * (assembly.members().size() + 1)
+                rank(hold.host()) * (assembly.members().size() + 1)
                     + (hold.inside() ? member : -member))
         .orElse(0);
   }

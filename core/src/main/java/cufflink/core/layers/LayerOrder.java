@@ -257,9 +257,14 @@ public final class LayerOrder {
     return found.stream().findFirst();
   }
 
-  /** Guesses from the folding: of two facets the one that came to lie on the other last. */
+  /**
+   * Guesses from the folding: of two facets the one that came to lie on the other last. Two that
+   * are slotted into each other lie one way here and the other way there; of these the joint says
+   * which is meant.
+   */
   public IntBinaryOperator hints(PlyOrder plies, Pose pose) {
     Map<List<Integer>, Integer> hints = new HashMap<>();
+    Map<List<Integer>, Integer> crossed = new HashMap<>();
     for (Overlay.Cell cell : overlay.cells()) {
       Spot middle = Facet.inside(cell.polygon());
       int[] members = cell.shapes().stream().toArray();
@@ -267,15 +272,16 @@ public final class LayerOrder {
         for (int j = i + 1; j < members.length; j++) {
           int facet = members[i];
           int other = members[j];
-          hints.computeIfAbsent(
-              List.of(facet, other),
-              pair -> {
-                int side = plies.side(facet, other, new Vec(middle.x(), middle.y(), 0));
-                return pose.motions().get(other).up().z() > 0 ? side : -side;
-              });
+          int faces = pose.motions().get(other).up().z() > 0 ? 1 : -1;
+          int side = faces * plies.side(facet, other, new Vec(middle.x(), middle.y(), 0));
+          Integer before = hints.putIfAbsent(List.of(facet, other), side);
+          if (before != null && before != side) {
+            crossed.put(List.of(facet, other), faces * plies.joined(facet, other));
+          }
         }
       }
     }
+    hints.putAll(crossed);
     return (facet, other) -> hints.getOrDefault(List.of(facet, other), 0);
   }
 

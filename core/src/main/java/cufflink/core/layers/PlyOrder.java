@@ -73,6 +73,11 @@ public final class PlyOrder {
     return glue.side(facet, other);
   }
 
+  /** Compares two facets by how their pieces were joined, whatever they did then. */
+  int joined(int facet, int other) {
+    return glue.side(facet, other);
+  }
+
   private List<Channel> channels() {
     if (channels == null) {
       channels = Channel.of(pose(moment), slide -> course.isPut(slide.facet(), moment));

@@ -1,6 +1,7 @@
 package cufflink.core.linkage;
 
 import cufflink.core.assembly.Assembly;
+import cufflink.core.assembly.Assembly.Glue;
 import cufflink.core.assembly.Link;
 import cufflink.core.design.Stage;
 import cufflink.core.flat.Spot;
@@ -108,7 +109,10 @@ public final class Walk {
     return linkage.motions(drives.of(piece, degrees));
   }
 
-  /** Returns from which moment on each piece is where it belongs: after its own folding. */
+  /**
+   * Returns from which moment on each piece is where it belongs: after its own folding and that of
+   * what it is glued to.
+   */
   private static int[] since(Assembly assembly, List<Stage> stages) {
     int[] since = new int[assembly.members().size()];
     for (int member = 1; member < since.length; member++) {
@@ -116,6 +120,9 @@ public final class Walk {
       for (int stage = 0; stage < stages.size(); stage++) {
         boolean own = stages.get(stage).isFolding() && stages.get(stage).piece().equals(piece);
         since[member] = own ? stage + 1 : since[member];
+      }
+      for (Glue glue : assembly.members().get(member).glue()) {
+        since[member] = Math.max(since[member], since[assembly.memberOf(glue.host())]);
       }
     }
     return since;

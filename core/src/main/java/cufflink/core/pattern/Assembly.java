@@ -43,6 +43,7 @@ record Assembly(
       MovementTemplate movement,
       Optional<Joint.Turned> turned,
       Optional<AskewTemplate> askew,
+      boolean over,
       String unit) {}
 
   record AskewTemplate(List<Formula> places, Formula degrees) {
@@ -131,7 +132,8 @@ record Assembly(
                     each.mouth(),
                     each.movement().movement(scope),
                     each.turned(),
-                    each.askew().map(askew -> askew.askew(scope)))));
+                    each.askew().map(askew -> askew.askew(scope)),
+                    each.over())));
   }
 
   List<Zone> zones(Scope scope) {

@@ -87,6 +87,7 @@ final class AssemblyCompiler {
                 each ->
                     new AskewTemplate(
                         section.lengths(each, 4), section.required("degrees", Kind.NUMBER))),
+        section.has("over") && section.text("over").equals("true"),
         unit);
   }
 

@@ -37,12 +37,23 @@ final class RelationCompiler {
 
   List<Bond> compile() {
     PartsCompiler.named(files, "pieces", this::piece);
-    PartsCompiler.named(files, "layers", this::overhang);
-    PartsCompiler.named(files, "joins", this::overhang);
-    PartsCompiler.named(files, "layers", this::seen);
-    PartsCompiler.named(files, "joins", this::seen);
-    PartsCompiler.named(files, "joins", this::flush);
+    PartsCompiler.named(files, "layers", this::layer);
+    PartsCompiler.named(files, "joins", this::joint);
+    PartsCompiler.named(
+        files,
+        "units",
+        (id, unit) ->
+            unit.named(
+                "joins", (join, plain) -> joint(unit.home().part(join), plain.repeatedAs(unit))));
     return bonds;
+  }
+
+  private String layer(String id, Section plain) {
+    return seen(overhang(id, plain), plain);
+  }
+
+  private String joint(String id, Section plain) {
+    return flush(seen(overhang(id, plain), plain), plain);
   }
 
   private String piece(String id, Section plain) {

@@ -51,7 +51,7 @@ public final class Gluing {
         .piece(joint.on())
         .map(
             each -> {
-              Message place = turned(place(joint, each), joint, design);
+              Message place = over(turned(place(joint, each), joint, design), joint);
               return joint.glue().isEmpty()
                   ? Message.of("sheet.joint-where", words, place)
                   : Message.of("sheet.joint-place", words, place, glue(joint));
@@ -111,6 +111,14 @@ public final class Gluing {
     return top.filter(side -> side != Side.TOP)
         .map(side -> Message.of("sheet.turned", place, side(side, joint.face())))
         .orElse(place);
+  }
+
+  /** Which of its own faces is seen, if it is not the one that would lie so by itself. */
+  private static Message over(Message place, Joint joint) {
+    boolean insideUp = joint.touching() == Face.OUTSIDE;
+    return joint.over()
+        ? Message.of("sheet.over", place, Message.of(insideUp ? "layer.inside" : "layer.outside"))
+        : place;
   }
 
   /** A blank is the same whichever of its edges is on top. */

@@ -68,7 +68,8 @@ public final class Cards {
         Side.NONE,
         movement,
         Optional.empty(),
-        Optional.empty());
+        Optional.empty(),
+        false);
   }
 
   public static Design design(List<Piece> pieces, List<Joint> joints, Stage... stages) {

@@ -341,7 +341,8 @@ class FoldReportTest {
             Side.NONE,
             Movement.NONE,
             Optional.of(turn == 0 ? Joint.Turned.NONE : Joint.Turned.LEFT),
-            Optional.empty());
+            Optional.empty(),
+            false);
     Layer layer =
         new Layer(
             "layer",

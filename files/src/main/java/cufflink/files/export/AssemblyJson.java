@@ -38,6 +38,9 @@ final class AssemblyJson {
     node.put("mouth", plain(joint.mouth()));
     numbers.area(node, joint.area());
     joint.turned().ifPresent(turned -> node.put("turned", plain(turned)));
+    if (joint.over()) {
+      node.put("over", true);
+    }
     joint.askew().ifPresent(askew -> write(node.putObject("askew"), askew));
     ArrayNode glue = node.putArray("glue");
     for (Area area : joint.glue()) {
