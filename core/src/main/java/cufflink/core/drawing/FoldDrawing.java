@@ -178,7 +178,9 @@ public final class FoldDrawing {
 
   /** Says whether something lies on a facet, or hangs over it by a little. */
   static boolean holds(Polygon shape, List<Spot> corners) {
-    return holds(shape, middle(corners)) && corners.stream().allMatch(each -> isNear(shape, each));
+    Spot middle =
+        corners.size() > 4 ? Facet.inside(Facet.polygon(corners)) : FoldDrawing.middle(corners);
+    return holds(shape, middle) && corners.stream().allMatch(each -> isNear(shape, each));
   }
 
   private void drawPatches(Pen pen, Pose pose, Ply ply) {

@@ -4,8 +4,11 @@ import cufflink.core.design.Design;
 import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
+import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
+import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
+import cufflink.core.layers.Areas;
 import cufflink.core.measure.Length;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.plane.Area;
@@ -14,7 +17,11 @@ import cufflink.core.scene.Fill;
 import cufflink.core.scene.Ink;
 import cufflink.core.scene.Ref;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Polygon;
 
 /**
  * Paper that lies on a piece: a layer, or another piece glued on.
@@ -53,7 +60,7 @@ public record Patch(
    */
   public static List<Patch> of(Design design) {
     List<Patch> patches = new ArrayList<>();
-    design.layers().forEach(layer -> patches.add(of(layer)));
+    design.layers().forEach(layer -> patches.add(of(layer, design)));
     design.glued().stream()
         .filter(joint -> joint.askew().map(each -> each.degrees() == 0).orElse(true))
         .forEach(
@@ -65,17 +72,37 @@ public record Patch(
     return patches;
   }
 
-  private static Patch of(Layer layer) {
+  private static Patch of(Layer layer, Design design) {
     return new Patch(
         new Ref(layer.on(), layer.id()),
         layer.label(),
         layer.face(),
-        spots(layer.outline()),
+        cut(layer, design),
         layer.width(),
         layer.height(),
         Fill.LAYER,
         Ink.LAYER_EDGE,
         List.of());
+  }
+
+  /** A window that reaches past a layer's edge is cut through card and paper together. */
+  private static List<Spot> cut(Layer layer, Design design) {
+    List<Spot> whole = spots(layer.outline());
+    Geometry left = Facet.polygon(whole);
+    List<Opening> openings = design.piece(layer.on()).map(Piece::openings).orElseGet(List::of);
+    for (Opening opening : openings) {
+      Polygon hole = Facet.polygon(spots(opening.outline()));
+      if (opening.kind() == Opening.Kind.WINDOW && !left.covers(hole)) {
+        left = Areas.without(left, hole);
+      }
+    }
+    if (left.getNumGeometries() != 1 || !(left.getGeometryN(0) instanceof Polygon polygon)) {
+      return whole;
+    }
+    Coordinate[] ring = polygon.getExteriorRing().getCoordinates();
+    return ring.length == whole.size() + 1
+        ? whole
+        : Arrays.stream(ring).limit(ring.length - 1).map(at -> new Spot(at.x, at.y)).toList();
   }
 
   /** What is trimmed to the edge of the paper it is glued onto lies there as it is left. */
