@@ -46,6 +46,17 @@ public final class Directions {
     return lay("score.lay-piece", piece, lie);
   }
 
+  /**
+   * Says how to lay a scored piece that was laid aside.
+   *
+   * @param run the scoring of the piece
+   * @param lie how it is to lie
+   * @return a sentence
+   */
+  public Message takeUp(ScoreRun run, Lie lie) {
+    return TakeUp.words(run, lie);
+  }
+
   private static Message lay(String key, Piece piece, Lie lie) {
     return Message.of(key, lie.along(piece), face(lie.up()), piece.label());
   }
@@ -219,7 +230,7 @@ public final class Directions {
     return Message.of("fold.crease", names(stroke), where(piece, lie, stroke.line()), way);
   }
 
-  private static Message where(Piece piece, Lie lie, Segment described) {
+  static Message where(Piece piece, Lie lie, Segment described) {
     Segment line = lie.apply(piece, described);
     if (line.isVertical()) {
       Length top = line.from().y().min(line.to().y());

@@ -50,6 +50,19 @@ public final class Moves {
         .toList();
   }
 
+  /**
+   * Lists the moves of one piece.
+   *
+   * @param design the card
+   * @param habit how the maker scores
+   * @param copies how many cards, above zero
+   * @param piece one of its pieces
+   * @return its moves, none if it is only cut out
+   */
+  public static List<Move> of(Design design, ScoringHabit habit, int copies, Piece piece) {
+    return new Moves(design, ScoreRun.of(piece, habit), habit, copies).ofPiece();
+  }
+
   private List<Move> ofPiece() {
     run.setups().forEach(this::score);
     List<SecondCut> all = SecondCut.of(design);

@@ -30,7 +30,9 @@ import picocli.CommandLine.Command;
       ExportCommand.class,
       FindCommand.class,
       ImportCommand.class,
-      ListCommand.class
+      ListCommand.class,
+      LogCommand.class,
+      RunCommand.class
     })
 public final class Cufflink {
   /** Everything is in order. */

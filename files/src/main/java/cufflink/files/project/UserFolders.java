@@ -77,6 +77,15 @@ public record UserFolders(Path root) {
   }
 
   /**
+   * Returns the file of the log.
+   *
+   * @return the file
+   */
+  public Path log() {
+    return root.resolve("cards.sqlite");
+  }
+
+  /**
    * Returns the file of remembered settings.
    *
    * @return the file

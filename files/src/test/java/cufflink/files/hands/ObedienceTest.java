@@ -55,7 +55,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class ObedienceTest {
   private static final PatternLibrary LIBRARY = PatternLibrary.shipped();
   private static final List<String> TOPS = List.of("top", "right", "bottom", "left");
-  private static final LengthFormat METRIC =
+  static final LengthFormat METRIC =
       LengthFormat.of(Marks.HALF_MILLIMETRES, Fractions.PLAIN, Language.ENGLISH);
   private static final List<String> SHEETS = List.of("letter", "a4", "a5", "square-12", "square-8");
 
@@ -81,7 +81,7 @@ class ObedienceTest {
   }
 
   /** As it comes, and from five sheets on two rulers. */
-  private static List<Job> jobs(Pattern pattern) {
+  static List<Job> jobs(Pattern pattern) {
     return JOBS.computeIfAbsent(pattern.id(), id -> sized(pattern));
   }
 
@@ -140,20 +140,35 @@ class ObedienceTest {
 
   /** A blank may first have lain any way round; the words only say which face was up. */
   private static List<String> leastFaults(Piece piece, ScoringHabit habit, List<Move> moves) {
+    List<String> words =
+        moves.stream()
+            .filter(move -> !(move instanceof Move.CutOut))
+            .map(move -> move.words().say(METRIC))
+            .toList();
+    boolean straight = moves.stream().noneMatch(move -> move instanceof Move.CutOut);
+    boolean inside = ((Move.Lay) moves.get(0)).lie().up() == Face.INSIDE;
+    return leastFaults(new Wish(piece, habit, straight, inside), words);
+  }
+
+  /** What is to come of the words, and which face was up at first. */
+  record Wish(Piece piece, ScoringHabit habit, boolean straight, boolean inside) {}
+
+  static List<String> leastFaults(Wish wish, List<String> sentences) {
+    Piece piece = wish.piece();
+    ScoringHabit habit = wish.habit();
+    boolean straight = wish.straight();
+    boolean inside = wish.inside();
     PrintedHands hands =
         new PrintedHands(piece.width().toMillimetres(), piece.height().toMillimetres());
     List<String> dull = new ArrayList<>();
-    for (Move move : moves) {
-      String words = move.words().say(METRIC);
-      if (!(move instanceof Move.CutOut) && !hands.obey(words)) {
+    for (String words : sentences) {
+      if (!hands.obey(words)) {
         dull.add("cannot be obeyed: " + words);
       }
     }
     if (!dull.isEmpty()) {
       return dull;
     }
-    boolean straight = moves.stream().noneMatch(move -> move instanceof Move.CutOut);
-    boolean inside = ((Move.Lay) moves.get(0)).lie().up() == Face.INSIDE;
     List<String> least = null;
     for (String top : TOPS) {
       AffineTransform lie =

@@ -25,6 +25,11 @@ final class PrintedHands {
 
   private static final Pattern LAY =
       sentence("^Lay (?:it|the .+) (inside|outside) up with the # side along the top\\.");
+  private static final Pattern TAKE =
+      sentence(
+          "^Take up the .+ again, (inside|outside) up, the # side along the top, (?:(the score"
+              + " .*)|its dot in the (top|bottom) (left|right) corner, on the face that is"
+              + " (up|down))\\.$");
   private static final Pattern DOT =
       sentence(
           "^Its ends look the same: pencil a dot in the (top|bottom) (left|right) corner now"
@@ -94,6 +99,7 @@ final class PrintedHands {
       return obey(apart.group(1));
     }
     return lay(words)
+        || take(words)
         || dot(words)
         || turn(words)
         || score(words)
@@ -114,6 +120,70 @@ final class PrintedHands {
         new VirtualSheet(
             isWidth ? width : height, isWidth ? height : width, lay.group(1).equals("inside"));
     return true;
+  }
+
+  /**
+   * Takes the piece up in the last of all ways in which what is said of it is true: if there are
+   * several, they must come to the same.
+   */
+  private boolean take(String words) {
+    Matcher take = TAKE.matcher(words);
+    if (!take.find()) {
+      return false;
+    }
+    if (sheet.insideUp() != take.group(1).equals("inside")) {
+      sheet.turnOver();
+    }
+    int last = 0;
+    for (int quarter = 1; quarter <= 4; quarter++) {
+      sheet.turn(true);
+      if (near(number(take.group(2)), sheet.wide()) && isSo(take)) {
+        last = quarter;
+      }
+    }
+    for (int quarter = 0; quarter < last % 4; quarter++) {
+      sheet.turn(true);
+    }
+    return last > 0;
+  }
+
+  private boolean isSo(Matcher take) {
+    if (take.group(3) == null) {
+      double x = take.group(5).equals("left") ? 0 : sheet.wide();
+      double y = take.group(4).equals("top") ? 0 : sheet.deep();
+      return sheet.hasDot(new Point2D.Double(x, y));
+    }
+    return line(take.group(3).substring("the score ".length()))
+        .filter(line -> sheet.hasScore(line.get(0), line.get(1)))
+        .isPresent();
+  }
+
+  private Optional<List<Point2D>> line(String where) {
+    Matcher upright = UPRIGHT.matcher(where);
+    if (upright.find()) {
+      double x = number(upright.group(1));
+      double to = part(upright, 3).orElse(sheet.deep());
+      return Optional.of(line(x, part(upright, 2).orElse(0.0), x, to));
+    }
+    Matcher level = LEVEL.matcher(where);
+    if (level.find()) {
+      double y = number(level.group(1));
+      double to = part(level, 3).orElse(sheet.wide());
+      return Optional.of(line(part(level, 2).orElse(0.0), y, to, y));
+    }
+    Matcher slanted = SLANTED.matcher(where);
+    return slanted.find()
+        ? Optional.of(
+            line(
+                number(slanted.group(1)),
+                number(slanted.group(2)),
+                number(slanted.group(3)),
+                number(slanted.group(4))))
+        : Optional.empty();
+  }
+
+  private static List<Point2D> line(double x, double y, double toX, double toY) {
+    return List.of(new Point2D.Double(x, y), new Point2D.Double(toX, toY));
   }
 
   private boolean dot(String words) {
@@ -184,21 +254,9 @@ final class PrintedHands {
       return false;
     }
     Trace trace = fold.group(2).equals("towards") ? Trace.TOWARDS : Trace.AWAY;
-    String where = fold.group(1);
-    Matcher upright = UPRIGHT.matcher(where);
-    if (upright.find()) {
-      double x = number(upright.group(1));
-      mark(trace, x, part(upright, 2).orElse(0.0), x, part(upright, 3).orElse(sheet.deep()));
-      return true;
-    }
-    Matcher level = LEVEL.matcher(where);
-    if (level.find()) {
-      double y = number(level.group(1));
-      mark(trace, part(level, 2).orElse(0.0), y, part(level, 3).orElse(sheet.wide()), y);
-      return true;
-    }
-    Matcher slanted = SLANTED.matcher(where);
-    return slanted.find() && mark(trace, slanted, 1);
+    Optional<List<Point2D>> line = line(fold.group(1));
+    line.ifPresent(places -> sheet.mark(trace, places));
+    return line.isPresent();
   }
 
   /** A punch or knife goes round all of it, even where it hangs over the edge. */

@@ -70,6 +70,9 @@ final class VirtualSheet {
     }
   }
 
+  /** How far off something may be for the eye, in millimetres. */
+  private static final double SEEN = 0.8;
+
   /** Lays a blank sheet; its upper left corner as it lies now is where it is measured from. */
   VirtualSheet(double wide, double deep, boolean insideUp) {
     this.wide = wide;
@@ -178,6 +181,25 @@ final class VirtualSheet {
 
   private boolean isAtFold(Point2D place) {
     return place.distance(doubled.under(place)) < 0.6;
+  }
+
+  /** Says whether a pencil dot can be seen, on whichever face, at a place on the table. */
+  boolean hasDot(Point2D place) {
+    Point2D at = back.transform(place, null);
+    return marks.stream()
+        .anyMatch(each -> each.trace() == Trace.DOT && each.first().distance(at) < SEEN);
+  }
+
+  /** Says whether a score can be seen between two places on the table. */
+  boolean hasScore(Point2D from, Point2D to) {
+    Point2D one = back.transform(from, null);
+    Point2D other = back.transform(to, null);
+    return marks.stream()
+        .filter(each -> each.trace() == Trace.SCORE)
+        .anyMatch(
+            each ->
+                each.first().distance(one) < SEEN && each.last().distance(other) < SEEN
+                    || each.first().distance(other) < SEEN && each.last().distance(one) < SEEN);
   }
 
   double wide() {

@@ -1,0 +1,2 @@
+/** What was made and what was done: what a maker's log remembers, as values. */
+package cufflink.core.log;

@@ -1,0 +1,84 @@
+package cufflink.files.command;
+
+import cufflink.core.job.Derivation;
+import cufflink.core.job.PaperPlan;
+import cufflink.core.make.School;
+import cufflink.core.make.Task;
+import cufflink.core.make.Work;
+import cufflink.files.export.RunJson;
+import cufflink.files.words.Words;
+import java.io.PrintWriter;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParentCommand;
+import picocli.CommandLine.Spec;
+
+/** Prints a whole job as one run. */
+@Command(name = "run", mixinStandardHelpOptions = true)
+final class RunCommand implements Callable<Integer> {
+  @ParentCommand private Cufflink parent;
+  @Spec private CommandSpec spec;
+  @Mixin private Request request;
+  @Mixin private CutOptions cutting;
+
+  @Option(names = "--school", paramLabel = "ORDER", defaultValue = "by-tool")
+  private String school;
+
+  @Option(names = "--json")
+  private boolean json;
+
+  @Override
+  public Integer call() {
+    Request.Answer answer = request.answer(parent.library()).folded();
+    Derivation derivation = answer.derivation();
+    PrintWriter out = spec.commandLine().getOut();
+    Work work = work(answer);
+    if (json) {
+      out.println(RunJson.write(derivation.pattern(), work, answer.format()));
+    } else {
+      print(work, answer, out);
+    }
+    out.flush();
+    return PlanCommand.exitCode(derivation);
+  }
+
+  private Work work(Request.Answer answer) {
+    School order =
+        switch (school) {
+          case "by-tool" -> School.BY_TOOL;
+          case "by-piece" -> School.BY_PIECE;
+          default -> throw BadInputException.of("run.school", school);
+        };
+    Optional<Derivation.Made> made = answer.derivation().made();
+    if (made.isEmpty()) {
+      return new Work(List.of());
+    }
+    List<PaperPlan> plans = cutting.plans(answer, parent.library());
+    return Work.of(made.get().design(), cutting.asked(answer), plans, order);
+  }
+
+  private static void print(Work work, Request.Answer answer, PrintWriter out) {
+    out.println(answer.derivation().pattern().name());
+    Optional<Task.Phase> phase = Optional.empty();
+    int number = 0;
+    for (Task task : work.tasks()) {
+      if (!phase.equals(Optional.of(task.phase()))) {
+        phase = Optional.of(task.phase());
+        out.println(Words.say(task.phase().heading()));
+      }
+      number++;
+      String words = task.words().say(answer.format());
+      String often = task.count() == 1 ? words : Words.say("make.times", words, task.count());
+      out.println("  " + number + ". " + often);
+    }
+    if (!work.tasks().isEmpty()) {
+      out.println(Words.say("make.total", work.minutes()));
+    }
+    PlanCommand.printFindings(answer.derivation().findings(), answer.format(), out);
+  }
+}
