@@ -1,9 +1,11 @@
 package cufflink.core.make;
 
 import cufflink.core.measure.Length;
+import cufflink.core.run.Lie;
 import cufflink.core.words.Message;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * One thing that is done at the table before the eye comes back to the screen.
@@ -14,6 +16,7 @@ import java.util.Optional;
  * @param count how often it is done, all copies together, from 1
  * @param words what to do
  * @param number the one number that it needs, if it needs one
+ * @param shown how the paper lies meanwhile, if a piece lies on the table
  * @param seconds about how long it takes once, above nought
  */
 public record Task(
@@ -23,7 +26,23 @@ public record Task(
     int count,
     Message words,
     Optional<Length> number,
+    Optional<Shown> shown,
     double seconds) {
+  /**
+   * A piece as it lies on the table.
+   *
+   * @param piece the piece, by its id
+   * @param lie how it lies
+   * @param lines what on it is worked on, by the ids of its scores, cuts, layers or joints
+   */
+  public record Shown(String piece, Lie lie, Set<String> lines) {
+    /** Copies the set. */
+    public Shown {
+      Objects.requireNonNull(lie);
+      lines = Set.copyOf(lines);
+    }
+  }
+
   /** The parts of the work, in the order in which they follow on each other. */
   public enum Phase {
     /** All pieces are cut out. */

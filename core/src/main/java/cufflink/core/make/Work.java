@@ -3,20 +3,25 @@ package cufflink.core.make;
 import cufflink.core.card.StageOrder;
 import cufflink.core.cut.TrimStep;
 import cufflink.core.design.Design;
+import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Piece;
+import cufflink.core.design.Score;
 import cufflink.core.design.Stage;
 import cufflink.core.job.Job;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.make.Task.Phase;
+import cufflink.core.make.Task.Shown;
 import cufflink.core.measure.Length;
+import cufflink.core.plane.Side;
 import cufflink.core.run.Directions;
 import cufflink.core.run.Gluing;
 import cufflink.core.run.Lie;
 import cufflink.core.run.Move;
 import cufflink.core.run.Moves;
 import cufflink.core.run.ScoreRun;
+import cufflink.core.run.Stroke;
 import cufflink.core.run.TrimDirections;
 import cufflink.core.words.Message;
 import java.util.ArrayList;
@@ -28,6 +33,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * A whole job as one run of tasks.
@@ -116,6 +122,9 @@ public record Work(List<Task> tasks) {
     private final List<Task> tasks = new ArrayList<>();
     private final Map<String, Integer> numbers = new HashMap<>();
 
+    /** How the paper lies that the next task is about. */
+    private Optional<Shown> shown = Optional.empty();
+
     /** The moves of one piece with one tool. */
     private record Bout(Phase phase, Piece piece, List<Move> moves) {}
 
@@ -140,7 +149,7 @@ public record Work(List<Task> tasks) {
       String kind = phase.name().toLowerCase(Locale.ROOT).replace('_', '-');
       String about = piece.isEmpty() ? kind : kind + " " + piece;
       int nth = numbers.merge(about, 1, Integer::sum);
-      tasks.add(new Task(about + " " + nth, phase, piece, count, words, number, seconds));
+      tasks.add(new Task(about + " " + nth, phase, piece, count, words, number, shown, seconds));
     }
 
     void cut(PaperPlan plan) {
@@ -219,7 +228,10 @@ public record Work(List<Task> tasks) {
         }
         takeUp(bout.phase(), piece, lie);
       }
+      Lie now = lie(bout);
       for (Move move : moves) {
+        now = after(now, move);
+        shown = Optional.of(new Shown(piece.id(), now, lines(move)));
         if (move instanceof Move.Stack stack && school == School.BY_TOOL) {
           takeUp(bout.phase(), stack.under(), Lie.DESCRIBED);
         }
@@ -229,7 +241,32 @@ public record Work(List<Task> tasks) {
       }
     }
 
+    private static Lie after(Lie lie, Move move) {
+      if (move instanceof Move.Lay lay) {
+        return lay.lie();
+      }
+      return move instanceof Move.Turn turn ? turn.turning().then() : lie;
+    }
+
+    private static Set<String> lines(Move move) {
+      if (move instanceof Move.Press press) {
+        return ids(press.stroke());
+      }
+      if (move instanceof Move.Crease crease) {
+        return ids(crease.stroke());
+      }
+      if (move instanceof Move.Open open) {
+        return Set.of(open.opening().id());
+      }
+      return move instanceof Move.Cut cut && !cut.id().isEmpty() ? Set.of(cut.id()) : Set.of();
+    }
+
+    private static Set<String> ids(Stroke stroke) {
+      return stroke.parts().stream().map(Score::id).collect(Collectors.toSet());
+    }
+
     private void takeUp(Phase phase, Piece piece, Lie lie) {
+      shown = Optional.of(new Shown(piece.id(), lie, Set.of()));
       Message words = directions.takeUp(ScoreRun.of(piece, job.habit()), lie);
       add(phase, piece.id(), piece.count() * copies, words, Optional.empty(), TURNING);
     }
@@ -260,21 +297,31 @@ public record Work(List<Task> tasks) {
     }
 
     void layer(Layer layer) {
+      shown = onFace(layer.on(), layer.face(), layer.id());
       int count = copies * design.piece(layer.on()).map(Piece::count).orElse(1);
-      Message words = Gluing.of(layer, design, job.order().raised());
+      Message words = Message.of("make.layer", Gluing.of(layer, design, job.order().raised()));
       add(Phase.LAYER, layer.on(), count, words, Optional.empty());
     }
 
     void joint(Joint joint) {
-      add(Phase.ASSEMBLE, joint.piece(), copies, Gluing.of(joint, design), Optional.empty());
+      shown = onFace(joint.on(), joint.face(), joint.id());
+      String key = joint.movement().isFast() ? "make.joint" : "make.loose";
+      Message words = Message.of(key, Gluing.of(joint, design));
+      add(Phase.ASSEMBLE, joint.piece(), copies, words, Optional.empty());
+    }
+
+    private static Optional<Shown> onFace(String piece, Face face, String line) {
+      return Optional.of(new Shown(piece, new Lie(face, Side.TOP), Set.of(line)));
     }
 
     void stage(Stage stage) {
+      shown = Optional.empty();
       Message words = Message.of("make.stage", stage.title());
       add(Phase.FOLD, stage.piece(), copies, words, Optional.empty());
     }
 
     void end() {
+      shown = Optional.empty();
       job.item()
           .ifPresent(
               item ->

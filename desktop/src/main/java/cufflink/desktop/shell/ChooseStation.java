@@ -33,6 +33,12 @@ final class ChooseStation implements StationView {
     return Optional.of(shown);
   }
 
+  @Override
+  public boolean focus() {
+    shelf().focusFirst();
+    return true;
+  }
+
   ShelfView shelf() {
     if (shelf.isEmpty()) {
       shelf = Optional.of(new ShelfView(bench, projects));

@@ -119,8 +119,10 @@ final class Keys {
     if (focus instanceof Slider) {
       return false;
     }
-    if (event.getCode() == KeyCode.RIGHT || event.getCode() == KeyCode.LEFT) {
-      window.step(event.getCode() == KeyCode.RIGHT ? 1 : -1);
+    boolean goesOn = event.getCode() == KeyCode.RIGHT || event.getCode() == KeyCode.PAGE_DOWN;
+    boolean goesBack = event.getCode() == KeyCode.LEFT || event.getCode() == KeyCode.PAGE_UP;
+    if (goesOn || goesBack) {
+      window.step(goesOn ? 1 : -1);
       return isAtPaper();
     }
     boolean acts = event.getCode() == KeyCode.SPACE && !(focus instanceof ButtonBase);

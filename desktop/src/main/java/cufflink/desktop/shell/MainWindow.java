@@ -157,9 +157,7 @@ public final class MainWindow extends StackPane {
 
   /** Space and the arrows are for what the station is about, and for no menu. */
   public void focusMain() {
-    if (view().table().isPresent()) {
-      stations.choose().shelf().focusFirst();
-    } else {
+    if (!view().focus()) {
       paper.requestFocus();
     }
   }

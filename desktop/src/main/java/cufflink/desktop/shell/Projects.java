@@ -48,6 +48,7 @@ public final class Projects {
   private final ProjectStore store = new ProjectStore(writer);
   private final DraftKeeper drafts;
   private final InOrder disk = new InOrder("disk");
+  private final Logbook log;
   private final Thread lastMoment;
   private Settings settings;
   private Consumer<Consumer<JobSheet.Printer>> asksPrinter = take -> take.accept(usual());
@@ -63,6 +64,7 @@ public final class Projects {
     this.bench = bench;
     this.folders = folders;
     this.settings = settings;
+    this.log = new Logbook(folders.log(), bench::tell);
     bench.making().typedSheets().setAll(settings.own().sheets());
     bench
         .making()
@@ -73,6 +75,11 @@ public final class Projects {
     this.drafts = new DraftKeeper(bench, new Drafts(folders.drafts(), writer), disk);
     this.lastMoment = new Thread(drafts::write, "last moment");
     Runtime.getRuntime().addShutdownHook(lastMoment);
+  }
+
+  /** Returns the maker's log. */
+  Logbook log() {
+    return log;
   }
 
   /** Returns the projects used last, to be cut together with the one on the table. */
@@ -367,6 +374,7 @@ public final class Projects {
   /** Writes what is still to be written and ends. */
   public void close() {
     disk.close();
+    log.close();
     drafts.close();
     try {
       Runtime.getRuntime().removeShutdownHook(lastMoment);

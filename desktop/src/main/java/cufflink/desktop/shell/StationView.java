@@ -28,6 +28,15 @@ interface StationView {
   }
 
   /**
+   * Takes the keyboard to what the station is about.
+   *
+   * @return false where that is the paper
+   */
+  default boolean focus() {
+    return false;
+  }
+
+  /**
    * Says whether there must be a job to come here.
    *
    * @return false where one is begun

@@ -29,7 +29,8 @@ final class Stations implements Slips {
             new CutStation(bench, redraw, anew),
             new ScoreStation(bench, anew),
             fold,
-            new LayerStation(bench, anew));
+            new LayerStation(bench, anew),
+            new MakeStation(bench, projects.log(), anew));
   }
 
   List<StationView> all() {

@@ -18,10 +18,20 @@ import javafx.collections.ObservableList;
 
 /** The ways to change what is made, and from what. Each goes to the workbench, to be taken back. */
 public final class Making {
+  private final Maker maker = new Maker();
   private final Workbench bench;
 
   Making(Workbench bench) {
     this.bench = bench;
+  }
+
+  /**
+   * Returns how far the making of each job has got.
+   *
+   * @return what was done at the table, of this job and others
+   */
+  public Maker maker() {
+    return maker;
   }
 
   private Job job() {

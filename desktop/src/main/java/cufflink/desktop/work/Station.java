@@ -16,7 +16,9 @@ public enum Station {
   /** How does it fold? */
   FOLD,
   /** What is glued where? */
-  LAYER;
+  LAYER,
+  /** What comes next? */
+  MAKE;
 
   /**
    * Returns the station's name.

@@ -1,5 +1,6 @@
 package cufflink.files.command;
 
+import cufflink.core.design.Piece;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.make.School;
@@ -65,16 +66,28 @@ final class RunCommand implements Callable<Integer> {
   private static void print(Work work, Request.Answer answer, PrintWriter out) {
     out.println(answer.derivation().pattern().name());
     Optional<Task.Phase> phase = Optional.empty();
+    String about = "";
     int number = 0;
     for (Task task : work.tasks()) {
       if (!phase.equals(Optional.of(task.phase()))) {
         phase = Optional.of(task.phase());
         out.println(Words.say(task.phase().heading()));
       }
+      String now = phase.get() + " " + task.piece();
+      Optional<String> piece =
+          answer
+              .derivation()
+              .made()
+              .flatMap(made -> made.design().piece(task.piece()))
+              .map(Piece::label);
+      boolean many = task.count() > 1;
+      if (!now.equals(about) && (many || piece.isPresent())) {
+        String label = piece.orElseGet(() -> answer.derivation().pattern().name());
+        out.println(" " + (many ? Words.say("make.count", label, task.count()) : label));
+      }
+      about = now;
       number++;
-      String words = task.words().say(answer.format());
-      String often = task.count() == 1 ? words : Words.say("make.times", words, task.count());
-      out.println("  " + number + ". " + often);
+      out.println("  " + number + ". " + task.words().say(answer.format()));
     }
     if (!work.tasks().isEmpty()) {
       out.println(Words.say("make.total", work.minutes()));

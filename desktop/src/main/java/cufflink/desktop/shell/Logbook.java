@@ -1,0 +1,78 @@
+package cufflink.desktop.shell;
+
+import cufflink.core.log.CardMade;
+import cufflink.core.log.Done;
+import cufflink.core.measure.Parsed;
+import cufflink.desktop.wait.InOrder;
+import cufflink.files.log.LogStore;
+import cufflink.files.words.Words;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import javafx.application.Platform;
+
+/** The log as the window uses it: opened when it is first needed, beside the window's thread. */
+final class Logbook {
+  private final Path file;
+  private final Consumer<String> teller;
+  private final InOrder disk = new InOrder("log");
+  private Optional<LogStore> store = Optional.empty();
+
+  /**
+   * Prepares to read and write.
+   *
+   * @param file the log's file
+   * @param teller is told in one sentence what goes wrong, on the window's thread
+   */
+  Logbook(Path file, Consumer<String> teller) {
+    this.file = file;
+    this.teller = teller;
+  }
+
+  /** Writes down what was done. */
+  void add(Done done) {
+    disk.run(() -> with(store -> store.add(done)));
+  }
+
+  /** Reads what was done of a job; nothing is taken if the log cannot be read. */
+  void read(String jobId, Consumer<List<Done>> then) {
+    disk.run(
+        () ->
+            with(store -> store.done(jobId))
+                .ifPresent(all -> Platform.runLater(() -> then.accept(all))));
+  }
+
+  /** Puts cards into the log. */
+  void put(CardMade card, Runnable then) {
+    disk.run(() -> with(store -> store.put(card)).ifPresent(put -> Platform.runLater(then)));
+  }
+
+  private <T> Optional<T> with(Function<LogStore, Parsed<T>> use) {
+    if (store.isEmpty()) {
+      Parsed<LogStore> opened = LogStore.open(file);
+      store = opened.value();
+      if (store.isEmpty()) {
+        tell(Words.say(opened.problem()));
+        return Optional.empty();
+      }
+    }
+    Parsed<T> result = use.apply(store.get());
+    if (result.value().isEmpty()) {
+      tell(Words.say(result.problem()));
+    }
+    return result.value();
+  }
+
+  private void tell(String problem) {
+    Platform.runLater(() -> teller.accept(problem));
+  }
+
+  /** Writes what is still to be written, and closes the file. */
+  void close() {
+    disk.close();
+    store.ifPresent(LogStore::close);
+    store = Optional.empty();
+  }
+}

@@ -1,0 +1,128 @@
+package cufflink.desktop.shell;
+
+import static cufflink.desktop.shell.OpenWindow.texts;
+import static cufflink.desktop.shell.OpenWindow.waitFor;
+import static cufflink.desktop.shell.OpenWindow.waitForWords;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.core.log.CardMade;
+import cufflink.core.log.Done;
+import cufflink.desktop.work.Station;
+import cufflink.desktop.work.Workbench;
+import cufflink.files.log.LogStore;
+import cufflink.files.project.UserFolders;
+import java.io.IOException;
+import java.util.List;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+
+@ExtendWith(ApplicationExtension.class)
+class MakeStationTest {
+  private OpenWindow window;
+  private Workbench bench;
+
+  @Start
+  void start(Stage stage) throws IOException {
+    window = OpenWindow.withAJob(stage);
+    bench = window.bench();
+  }
+
+  @AfterEach
+  void close() {
+    window.projects().close();
+  }
+
+  private void goThere(FxRobot robot) {
+    robot.interact(() -> bench.station().set(Station.MAKE));
+    waitFor(() -> !bench.cutter().planner().busy().get() && tasks() > 12);
+    waitForWords(robot, "1 of " + tasks());
+  }
+
+  private int tasks() {
+    return OpenWindow.seen(
+        () ->
+            bench
+                .making()
+                .maker()
+                .work(bench.derivation().get().orElseThrow(), bench.cutter().plans().get())
+                .tasks()
+                .size());
+  }
+
+  private LogStore log() {
+    return LogStore.open(new UserFolders(window.folder()).log()).orElseThrow();
+  }
+
+  @Test
+  void everyKeyThatGoesOn_goesOn_andWhatIsDoneStaysDone(FxRobot robot) {
+    goThere(robot);
+    int all = tasks();
+    robot.type(KeyCode.SPACE);
+    waitForWords(robot, "2 of " + all);
+    robot.type(KeyCode.RIGHT);
+    waitForWords(robot, "3 of " + all);
+    robot.type(KeyCode.PAGE_DOWN);
+    waitForWords(robot, "4 of " + all);
+    robot.type(KeyCode.PAGE_UP);
+    waitForWords(robot, "3 of " + all);
+    robot.clickOn("Done");
+    waitForWords(robot, "4 of " + all);
+    // Leaving, and taking something back elsewhere, undoes nothing that was done at the table.
+    robot.interact(() -> bench.station().set(Station.SIZE));
+    robot.interact(() -> bench.sizing().type("left", "78"));
+    robot.interact(bench::undo);
+    robot.interact(() -> bench.station().set(Station.MAKE));
+    waitForWords(robot, "4 of " + all);
+    String job = bench.job().orElseThrow().id();
+    waitFor(
+        () -> {
+          try (LogStore store = log()) {
+            return store.done(job).orElseThrow().size() == 5;
+          }
+        });
+    try (LogStore store = log()) {
+      List<Done> done = store.done(job).orElseThrow();
+      assertEquals(Done.Kind.TAKEN_BACK, done.get(3).kind());
+      // Another window, or this one tomorrow, finds the same place.
+      Workbench later = new Workbench(OpenWindow.LIBRARY, bench.job().orElseThrow().marks());
+      later.making().maker().learn(job, done);
+      assertEquals(bench.making().maker().done(job), later.making().maker().done(job));
+    }
+  }
+
+  @Test
+  void theEnd_goesNoFurther_andPutsTheCardsIntoTheLog(FxRobot robot) {
+    goThere(robot);
+    int all = tasks();
+    for (int i = 0; i < all + 3; i++) {
+      robot.type(KeyCode.RIGHT);
+    }
+    waitForWords(robot, "Put it into the log");
+    assertTrue(texts(robot).stream().anyMatch(each -> each.startsWith("One card is made")));
+    TextField person =
+        robot
+            .lookup(
+                node ->
+                    node instanceof TextField field
+                        && "For whom?".equals(field.getAccessibleText()))
+            .queryAs(TextField.class);
+    robot.interact(() -> person.setText("the Tuesday menders"));
+    robot.clickOn("Put it into the log");
+    waitForWords(robot, "It is in the log.");
+    try (LogStore store = log()) {
+      List<CardMade> cards = store.find("menders", 9).orElseThrow();
+      assertEquals(1, cards.size());
+      assertEquals(bench.job().orElseThrow().values(), cards.get(0).job().values());
+    }
+    robot.clickOn("Make it again");
+    waitForWords(robot, "1 of " + all);
+  }
+}
