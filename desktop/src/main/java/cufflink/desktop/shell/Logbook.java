@@ -9,6 +9,7 @@ import cufflink.files.words.Words;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.application.Platform;
@@ -47,6 +48,29 @@ final class Logbook {
   /** Puts cards into the log. */
   void put(CardMade card, Runnable then) {
     disk.run(() -> with(store -> store.put(card)).ifPresent(put -> Platform.runLater(then)));
+  }
+
+  /**
+   * Finds cards, and works out something of them, both beside the window's thread.
+   *
+   * @param words all of which must be found
+   * @param most how many cards at the most
+   * @param work what is worked out of them
+   * @param then takes the cards and what came of them, on the window's thread
+   */
+  <T> void find(
+      String words,
+      int most,
+      Function<List<CardMade>, List<T>> work,
+      BiConsumer<List<CardMade>, List<T>> then) {
+    disk.run(
+        () ->
+            with(store -> store.find(words, most))
+                .ifPresent(
+                    cards -> {
+                      List<T> worked = work.apply(cards);
+                      Platform.runLater(() -> then.accept(cards, worked));
+                    }));
   }
 
   private <T> Optional<T> with(Function<LogStore, Parsed<T>> use) {

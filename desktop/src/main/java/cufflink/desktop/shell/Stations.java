@@ -30,7 +30,8 @@ final class Stations implements Slips {
             new ScoreStation(bench, anew),
             fold,
             new LayerStation(bench, anew),
-            new MakeStation(bench, projects.log(), anew));
+            new MakeStation(bench, projects.log(), anew),
+            new LogStation(bench, projects.log()));
   }
 
   List<StationView> all() {

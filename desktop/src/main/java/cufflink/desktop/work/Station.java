@@ -18,7 +18,9 @@ public enum Station {
   /** What is glued where? */
   LAYER,
   /** What comes next? */
-  MAKE;
+  MAKE,
+  /** What was made? */
+  LOG;
 
   /**
    * Returns the station's name.

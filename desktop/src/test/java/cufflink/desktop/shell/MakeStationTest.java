@@ -124,5 +124,30 @@ class MakeStationTest {
     }
     robot.clickOn("Make it again");
     waitForWords(robot, "1 of " + all);
+    opensAgainFromTheLog(robot);
+  }
+
+  /** Opened from the log, it is a new job with the same values. */
+  private void opensAgainFromTheLog(FxRobot robot) {
+    var before = bench.job().orElseThrow();
+    robot.interact(() -> bench.sizing().type("left", "70"));
+    robot.interact(() -> bench.station().set(Station.LOG));
+    waitForWords(robot, "for the Tuesday menders");
+    robot.clickOn("for the Tuesday menders");
+    waitForWords(robot, "As it was made on ");
+    assertEquals(before.values(), bench.job().orElseThrow().values());
+    assertTrue(!before.id().equals(bench.job().orElseThrow().id()));
+    robot.interact(() -> bench.station().set(Station.LOG));
+    robot.clickOn("What was made? Open a card to make it again.");
+    robot.type(KeyCode.TAB);
+    TextField words =
+        robot
+            .lookup(
+                node ->
+                    node instanceof TextField field
+                        && "Find by any word".equals(field.getPromptText()))
+            .queryAs(TextField.class);
+    robot.interact(() -> words.setText("nobody"));
+    waitForWords(robot, "No card is found by “nobody”; try fewer words.");
   }
 }

@@ -1,0 +1,208 @@
+package cufflink.desktop.shell;
+
+import cufflink.core.card.FoldModel;
+import cufflink.core.drawing.FoldFrame;
+import cufflink.core.drawing.Portrait;
+import cufflink.core.flat.Spot;
+import cufflink.core.job.Derivation;
+import cufflink.core.log.CardMade;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.paper.Look;
+import cufflink.desktop.paper.PaperView;
+import cufflink.desktop.work.Station;
+import cufflink.desktop.work.Workbench;
+import cufflink.files.words.Words;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** What was made? The cards of the log, the newest first, each to be opened as it was. */
+final class LogStation implements StationView {
+  /** How many lie on the table at once; more are found by words. */
+  private static final int MOST = 40;
+
+  private static final double WIDE = 200;
+  private static final double TALL = 170;
+
+  private final Workbench bench;
+  private final Logbook log;
+  private final VBox page = new VBox();
+  private final TextField search = new TextField();
+  private final Label note = new Label();
+  private final FlowPane table = new FlowPane();
+
+  /** A card with what follows from its job, if its construction is at hand. */
+  private record Found(CardMade card, Optional<Derivation> derivation) {}
+
+  LogStation(Workbench bench, Logbook log) {
+    this.bench = bench;
+    this.log = log;
+    page.getStyleClass().add("shelf");
+    Label question = new Label(Words.say("log.question"));
+    question.getStyleClass().add("shelf-question");
+    search.setPromptText(Words.say("log.search"));
+    search.setAccessibleText(Words.say("log.search"));
+    search.getStyleClass().add("shelf-search");
+    search.setMaxWidth(2 * WIDE);
+    search.textProperty().addListener((property, before, now) -> find());
+    note.getStyleClass().add("shelf-none");
+    note.setWrapText(true);
+    note.visibleProperty().bind(note.textProperty().isNotEmpty());
+    note.managedProperty().bind(note.visibleProperty());
+    table.getStyleClass().add("shelf-table");
+    VBox head = new VBox(question, search);
+    head.getStyleClass().add("shelf-head");
+    table.addEventHandler(javafx.scene.input.KeyEvent.KEY_PRESSED, ShelfWalk.along(table, head));
+    VBox all = new VBox(note, table);
+    all.getStyleClass().add("shelf-all");
+    ScrollPane scroll = new ScrollPane(all);
+    scroll.setFitToWidth(true);
+    scroll.getStyleClass().add("shelf-scroll");
+    VBox.setVgrow(scroll, Priority.ALWAYS);
+    page.getChildren().addAll(head, scroll);
+    bench
+        .station()
+        .addListener(
+            (property, before, now) -> {
+              if (now == Station.LOG) {
+                find();
+              }
+            });
+  }
+
+  @Override
+  public Station station() {
+    return Station.LOG;
+  }
+
+  @Override
+  public boolean needsAJob() {
+    return false;
+  }
+
+  @Override
+  public Optional<Node> table() {
+    return Optional.of(page);
+  }
+
+  @Override
+  public boolean focus() {
+    search.requestFocus();
+    return true;
+  }
+
+  /** What is found is worked out beside the window's thread; the newest question wins. */
+  private void find() {
+    String words = search.getText();
+    log.find(
+        words,
+        MOST + 1,
+        cards -> cards.stream().limit(MOST).map(this::worked).toList(),
+        (cards, found) -> {
+          if (words.equals(search.getText())) {
+            lay(words, cards.size(), found);
+          }
+        });
+  }
+
+  private Found worked(CardMade card) {
+    return new Found(
+        card,
+        bench
+            .library()
+            .pattern(card.job().patternId())
+            .map(each -> Derivation.of(each, card.job())));
+  }
+
+  private void lay(String words, int count, List<Found> found) {
+    if (count == 0) {
+      note.setText(words.isBlank() ? Words.say("log.nothing") : Words.say("log.none", words));
+    } else {
+      note.setText(count > MOST ? Words.say("log.more", MOST) : "");
+    }
+    List<Node> tiles = new ArrayList<>();
+    found.forEach(each -> tiles.add(tile(each)));
+    table.getChildren().setAll(tiles);
+  }
+
+  private Node tile(Found found) {
+    CardMade card = found.card();
+    VBox tile = new VBox();
+    tile.getStyleClass().add("stand");
+    tile.setPrefWidth(WIDE + 2 * 8);
+    found.derivation().flatMap(this::picture).ifPresent(tile.getChildren()::add);
+    add(tile, "stand-name", card.job().title());
+    add(tile, "stand-size", Words.say("log.when", card.on().toString(), card.memory().copies()));
+    String whom = card.memory().forWhom();
+    add(tile, "stand-takes", whom.isEmpty() ? "" : Words.say("log.for", whom));
+    String next = card.memory().nextTime();
+    add(tile, "stand-takes", next.isEmpty() ? "" : Words.say("log.next-time", next));
+    tile.setFocusTraversable(true);
+    tile.setAccessibleRole(AccessibleRole.BUTTON);
+    tile.setAccessibleText(Words.say("log.open", card.job().title(), card.on().toString()));
+    tile.setOnMouseClicked(event -> open(card));
+    tile.setOnKeyPressed(
+        event -> {
+          if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE) {
+            open(card);
+            event.consume();
+          }
+        });
+    return tile;
+  }
+
+  private static void add(VBox tile, String style, String text) {
+    if (!text.isEmpty()) {
+      Label label = new Label(text);
+      label.getStyleClass().add(style);
+      label.setWrapText(true);
+      tile.getChildren().add(label);
+    }
+  }
+
+  private Optional<Node> picture(Derivation derivation) {
+    Look look = derivation.pattern().look();
+    return derivation
+        .made()
+        .filter(made -> made.card().whole().isReady())
+        .map(
+            made -> {
+              FoldModel model = made.card().whole();
+              double moment = Portrait.moment(model, look);
+              Spot extent = FoldFrame.extent(model, moment, Portrait.viewpoint(look));
+              double scale = Math.min(WIDE / extent.x(), TALL / extent.y());
+              PaperView paper = new PaperView();
+              paper.setMouseTransparent(true);
+              paper.setPrefSize(extent.x() * scale, extent.y() * scale);
+              paper.setMinSize(paper.getPrefWidth(), paper.getPrefHeight());
+              paper.setMaxSize(paper.getPrefWidth(), paper.getPrefHeight());
+              paper.show(
+                  surface -> Optional.of(Portrait.of(model, made.design(), look, moment, surface)),
+                  derivation.job().marks(),
+                  Words.on(derivation.job().marks(), LengthFormat.Fractions.TYPESET));
+              return paper;
+            });
+  }
+
+  /** A card is opened as a new job, with all its values, and says what was to be changed. */
+  private void open(CardMade card) {
+    boolean laid = bench.lay(card.job().withId(""), Optional.empty());
+    if (laid) {
+      bench.station().set(Station.SIZE);
+      String next = card.memory().nextTime();
+      bench.tell(
+          next.isEmpty()
+              ? Words.say("log.opened", card.on().toString())
+              : Words.say("log.opened-next", card.on().toString(), next));
+    }
+  }
+}
