@@ -39,6 +39,7 @@ final class ShelfView extends VBox {
   private static final List<Integer> TIMES = List.of(15, 30, 60);
   private static final List<Integer> COPIES = List.of(1, 6, 12, 20, 40);
   private final Workbench bench;
+  private final Logbook log;
   private final FlowPane table = new FlowPane();
   private final VBox head = new VBox();
   private final Label note = new Label();
@@ -56,6 +57,7 @@ final class ShelfView extends VBox {
 
   ShelfView(Workbench bench, Projects projects) {
     this.bench = bench;
+    this.log = projects.log();
     this.shown = bench.rulers().last();
     this.finder =
         new Latest<>(
@@ -370,8 +372,24 @@ final class ShelfView extends VBox {
                     Optional.ofNullable(
                             before.get(Stand.shows(offer, looked.copies(), Stand.format(bench))))
                         .orElseGet(() -> new Stand(bench, offer, looked.copies()))
-                        .taking(() -> bench.choosing().choose(offer, looked)))
+                        .taking(() -> choose(offer, looked)))
             .toList();
     return drawn;
+  }
+
+  /** Takes up a construction, and says what was learned of it the last time. */
+  private void choose(Offer offer, Wish looked) {
+    bench.choosing().choose(offer, looked);
+    log.learned(
+        offer.pattern().id(),
+        card ->
+            bench
+                .job()
+                .filter(job -> job.patternId().equals(card.job().patternId()))
+                .ifPresent(
+                    job ->
+                        bench.tell(
+                            Words.say(
+                                "log.learned", card.on().toString(), card.memory().nextTime()))));
   }
 }

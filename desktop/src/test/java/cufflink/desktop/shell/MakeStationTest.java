@@ -115,6 +115,14 @@ class MakeStationTest {
                         && "For whom?".equals(field.getAccessibleText()))
             .queryAs(TextField.class);
     robot.interact(() -> person.setText("the Tuesday menders"));
+    TextField next =
+        robot
+            .lookup(
+                node ->
+                    node instanceof TextField field
+                        && "What to change next time?".equals(field.getAccessibleText()))
+            .queryAs(TextField.class);
+    robot.interact(() -> next.setText("left flap 2 mm wider"));
     robot.clickOn("Put it into the log");
     waitForWords(robot, "It is in the log.");
     try (LogStore store = log()) {
@@ -149,5 +157,17 @@ class MakeStationTest {
             .queryAs(TextField.class);
     robot.interact(() -> words.setText("nobody"));
     waitForWords(robot, "No card is found by “nobody”; try fewer words.");
+    // Chosen from the shelf, the construction says what was learned of it.
+    robot.interact(() -> bench.station().set(Station.CHOOSE));
+    waitForWords(robot, "Off-centre gate");
+    waitFor(() -> robot.lookup(node -> node instanceof Stand).queryAll().size() > 15);
+    robot.interact(
+        () ->
+            robot.lookup(node -> node instanceof Stand).queryAllAs(Stand.class).stream()
+                .filter(each -> each.getAccessibleText().startsWith("Off-centre gate"))
+                .findFirst()
+                .orElseThrow()
+                .takeUp());
+    waitForWords(robot, "you said: left flap 2 mm wider");
   }
 }

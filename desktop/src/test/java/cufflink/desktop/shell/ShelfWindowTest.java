@@ -9,7 +9,6 @@ import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import java.io.IOException;
 import java.util.List;
-import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
