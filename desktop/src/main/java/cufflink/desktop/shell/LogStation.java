@@ -1,20 +1,14 @@
 package cufflink.desktop.shell;
 
-import cufflink.core.card.FoldModel;
-import cufflink.core.drawing.FoldFrame;
-import cufflink.core.drawing.Portrait;
-import cufflink.core.flat.Spot;
 import cufflink.core.job.Derivation;
 import cufflink.core.log.CardMade;
-import cufflink.core.measure.LengthFormat;
-import cufflink.core.paper.Look;
-import cufflink.desktop.paper.PaperView;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.geometry.Dimension2D;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -139,7 +133,10 @@ final class LogStation implements StationView {
     VBox tile = new VBox();
     tile.getStyleClass().add("stand");
     tile.setPrefWidth(WIDE + 2 * 8);
-    found.derivation().flatMap(this::picture).ifPresent(tile.getChildren()::add);
+    found
+        .derivation()
+        .flatMap(each -> CardPicture.of(each).map(picture -> hung(picture, each)))
+        .ifPresent(tile.getChildren()::add);
     add(tile, "stand-name", card.job().title());
     add(tile, "stand-size", Words.say("log.when", card.on().toString(), card.memory().copies()));
     String whom = card.memory().forWhom();
@@ -169,28 +166,11 @@ final class LogStation implements StationView {
     }
   }
 
-  private Optional<Node> picture(Derivation derivation) {
-    Look look = derivation.pattern().look();
-    return derivation
-        .made()
-        .filter(made -> made.card().whole().isReady())
-        .map(
-            made -> {
-              FoldModel model = made.card().whole();
-              double moment = Portrait.moment(model, look);
-              Spot extent = FoldFrame.extent(model, moment, Portrait.viewpoint(look));
-              double scale = Math.min(WIDE / extent.x(), TALL / extent.y());
-              PaperView paper = new PaperView();
-              paper.setMouseTransparent(true);
-              paper.setPrefSize(extent.x() * scale, extent.y() * scale);
-              paper.setMinSize(paper.getPrefWidth(), paper.getPrefHeight());
-              paper.setMaxSize(paper.getPrefWidth(), paper.getPrefHeight());
-              paper.show(
-                  surface -> Optional.of(Portrait.of(model, made.design(), look, moment, surface)),
-                  derivation.job().marks(),
-                  Words.on(derivation.job().marks(), LengthFormat.Fractions.TYPESET));
-              return paper;
-            });
+  private static Node hung(CardPicture picture, Derivation derivation) {
+    Dimension2D extent = picture.extent();
+    double scale = Math.min(WIDE / extent.getWidth(), TALL / extent.getHeight());
+    return picture.hung(
+        extent.getWidth() * scale, extent.getHeight() * scale, derivation.job().marks());
   }
 
   /** A card is opened as a new job, with all its values, and says what was to be changed. */

@@ -1,18 +1,15 @@
 package cufflink.desktop.shell;
 
-import cufflink.core.card.FoldModel;
 import cufflink.core.design.Piece;
 import cufflink.core.drawing.FlatDrawing;
 import cufflink.core.drawing.Lying;
 import cufflink.core.drawing.Patch;
-import cufflink.core.drawing.Portrait;
 import cufflink.core.drawing.TrimDrawing;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.log.CardMade;
 import cufflink.core.make.Task;
 import cufflink.core.make.Work;
-import cufflink.core.paper.Look;
 import cufflink.core.run.PlanWords;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Ref;
@@ -257,7 +254,10 @@ final class MakeStation implements StationView {
     told.getChildren()
         .setAll(words, asked(forWhom, "make.for-whom"), asked(nextTime, "make.next-time"), both);
     paper.chosen().set(Set.of());
-    paper.show(surface -> picture(derivation, surface), bench.shownMarks(), bench.format());
+    paper.show(
+        surface -> CardPicture.of(derivation).map(picture -> picture.draw(surface)),
+        bench.shownMarks(),
+        bench.format());
     on.setVisible(false);
     next.setText(Words.say("make.total", work.minutes()));
   }
@@ -267,20 +267,6 @@ final class MakeStation implements StationView {
     question.setText(Words.say(key));
     question.setLabelFor(field);
     return new VBox(question, field);
-  }
-
-  /** The card as it is pictured on the shelf. */
-  private static Optional<Drawing> picture(Derivation derivation, Surface surface) {
-    Look look = derivation.pattern().look();
-    return derivation
-        .made()
-        .filter(made -> made.card().whole().isReady())
-        .map(
-            made -> {
-              FoldModel model = made.card().whole();
-              double moment = Portrait.moment(model, look);
-              return Portrait.of(model, made.design(), look, moment, surface);
-            });
   }
 
   private void remember(Derivation derivation) {

@@ -3,14 +3,10 @@ package cufflink.desktop.shell;
 import cufflink.core.card.Card;
 import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
-import cufflink.core.drawing.FoldFrame;
-import cufflink.core.drawing.Portrait;
 import cufflink.core.fit.Offer;
 import cufflink.core.fit.SheetUse;
 import cufflink.core.fit.Wish;
-import cufflink.core.flat.Spot;
 import cufflink.core.measure.LengthFormat;
-import cufflink.core.paper.Look;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.words.Message;
 import cufflink.desktop.paper.PaperView;
@@ -18,6 +14,7 @@ import cufflink.desktop.work.Workbench;
 import cufflink.files.words.Words;
 import java.util.List;
 import java.util.Optional;
+import javafx.geometry.Dimension2D;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
@@ -39,7 +36,8 @@ final class Stand extends VBox {
     this.shows = shows(offer, copies, format(bench));
     Design design = offer.design();
     FoldModel model = Card.of(design).orElseThrow().whole();
-    PaperView paper = paper(offer.pattern().look(), design, model, bench);
+    CardPicture picture = new CardPicture(offer.pattern().look(), design, model);
+    PaperView paper = paper(picture, bench);
     Label name = new Label(offer.pattern().name());
     name.getStyleClass().add("stand-name");
     name.setWrapText(true);
@@ -97,20 +95,11 @@ final class Stand extends VBox {
     return wish.suits(offer.pattern());
   }
 
-  private static PaperView paper(Look look, Design design, FoldModel model, Workbench bench) {
-    double moment = Portrait.moment(model, look);
-    Spot extent = FoldFrame.extent(model, moment, Portrait.viewpoint(look));
-    double scale = Math.min(PIXELS_PER_MILLIMETRE, (TALLEST - EDGE) / extent.y());
-    PaperView paper = new PaperView();
-    paper.setMouseTransparent(true);
-    paper.setPrefSize(extent.x() * scale + EDGE, extent.y() * scale + EDGE);
-    paper.setMinSize(paper.getPrefWidth(), paper.getPrefHeight());
-    paper.setMaxSize(paper.getPrefWidth(), paper.getPrefHeight());
-    paper.show(
-        surface -> Optional.of(Portrait.of(model, design, look, moment, surface)),
-        bench.rulers().last(),
-        format(bench));
-    return paper;
+  private static PaperView paper(CardPicture picture, Workbench bench) {
+    Dimension2D extent = picture.extent();
+    double scale = Math.min(PIXELS_PER_MILLIMETRE, (TALLEST - EDGE) / extent.getHeight());
+    return picture.hung(
+        extent.getWidth() * scale + EDGE, extent.getHeight() * scale + EDGE, bench.rulers().last());
   }
 
   private static String size(Offer offer, LengthFormat format) {
