@@ -83,8 +83,20 @@ public record Work(List<Task> tasks) {
     plans.forEach(builder::cut);
     builder.pieces(school);
     design.layers().forEach(builder::layer);
-    design.joints().forEach(builder::joint);
-    StageOrder.of(design).stream().filter(Stage::isFolding).forEach(builder::stage);
+    List<Stage> stages =
+        new ArrayList<>(StageOrder.of(design).stream().filter(Stage::isFolding).toList());
+    for (Joint joint : design.joints()) {
+      // What is glued on is folded first.
+      for (Stage stage : List.copyOf(stages)) {
+        boolean first = stage.piece().equals(joint.piece()) && !joint.piece().equals(joint.on());
+        if (first && !stage.piece().equals(design.base().id())) {
+          builder.stage(stage, Phase.ASSEMBLE);
+          stages.remove(stage);
+        }
+      }
+      builder.joint(joint);
+    }
+    stages.forEach(stage -> builder.stage(stage, Phase.FOLD));
     builder.end();
     return new Work(builder.tasks);
   }
@@ -314,10 +326,10 @@ public record Work(List<Task> tasks) {
       return Optional.of(new Shown(piece, new Lie(face, Side.TOP), Set.of(line)));
     }
 
-    void stage(Stage stage) {
+    void stage(Stage stage, Phase phase) {
       shown = Optional.empty();
       Message words = Message.of("make.stage", stage.title());
-      add(Phase.FOLD, stage.piece(), copies, words, Optional.empty());
+      add(phase, stage.piece(), copies, words, Optional.empty());
     }
 
     void end() {

@@ -47,7 +47,6 @@ class PopperTest {
         .and("arm", Length.ofInches(2, 1))
         .and("tab", Length.ofInches(1, 2))
         .and("bar", Length.ofInches(1, 2))
-        .and("cross", Length.ofInches(3, 2))
         .and("topper_wide", Length.ofInches(2, 1))
         .and("topper_high", Length.ofInches(3, 2));
   }
