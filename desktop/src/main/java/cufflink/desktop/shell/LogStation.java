@@ -88,9 +88,14 @@ final class LogStation implements StationView {
     return Optional.of(page);
   }
 
+  /** The first card, once there is one; in the field for words the digits would be typed. */
   @Override
   public boolean focus() {
-    search.requestFocus();
+    if (table.getChildren().isEmpty()) {
+      page.requestFocus();
+    } else {
+      table.getChildren().get(0).requestFocus();
+    }
     return true;
   }
 
@@ -125,7 +130,11 @@ final class LogStation implements StationView {
     }
     List<Node> tiles = new ArrayList<>();
     found.forEach(each -> tiles.add(tile(each)));
+    boolean waits = page.isFocused() || table.getChildren().stream().anyMatch(Node::isFocused);
     table.getChildren().setAll(tiles);
+    if (waits) {
+      focus();
+    }
   }
 
   private Node tile(Found found) {

@@ -146,8 +146,12 @@ class MakeStationTest {
     assertEquals(before.values(), bench.job().orElseThrow().values());
     assertTrue(!before.id().equals(bench.job().orElseThrow().id()));
     robot.interact(() -> bench.station().set(Station.LOG));
-    robot.clickOn("What was made? Open a card to make it again.");
-    robot.type(KeyCode.TAB);
+    // A digit leads away from here too, and is not typed.
+    waitForWords(robot, "for the Tuesday menders");
+    robot.type(KeyCode.DIGIT2);
+    assertEquals(Station.SIZE, bench.station().get());
+    robot.interact(() -> bench.station().set(Station.LOG));
+    waitForWords(robot, "for the Tuesday menders");
     TextField words =
         robot
             .lookup(
