@@ -83,6 +83,8 @@ public final class Maker {
         now.remove(each.what());
       }
     }
+    // What was done while it was read stays done as well.
+    now.addAll(done.getOrDefault(jobId, Set.of()));
     done.put(jobId, now);
   }
 
