@@ -17,6 +17,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** What must be cut for some copies of a card. */
 public final class CutWork {
@@ -24,12 +25,15 @@ public final class CutWork {
   private final Collection<PaperRole> roles;
   private final Paper paper;
   private final int copies;
+  private final Set<String> besides;
 
-  private CutWork(Design design, Collection<PaperRole> roles, Paper paper, int copies) {
+  private CutWork(
+      Design design, Collection<PaperRole> roles, Paper paper, int copies, Set<String> besides) {
     this.design = design;
     this.roles = roles;
     this.paper = paper;
     this.copies = copies;
+    this.besides = besides;
   }
 
   /**
@@ -47,13 +51,30 @@ public final class CutWork {
    */
   public static List<Part> parts(
       Design design, Collection<PaperRole> roles, Paper paper, int copies) {
-    return new CutWork(design, roles, paper, copies).parts();
+    return parts(design, roles, paper, copies, Set.of());
+  }
+
+  /**
+   * Lists the rectangles to cut from one paper, with pieces that otherwise come from what another
+   * piece leaves.
+   *
+   * @param design the card
+   * @param roles all that the paper is for; ribbon is no rectangle
+   * @param paper the paper, whose print decides which halves may share a rectangle
+   * @param copies how many cards, above zero
+   * @param besides the pieces to cut on their own all the same, by their ids
+   * @return the parts, pieces before layers
+   */
+  public static List<Part> parts(
+      Design design, Collection<PaperRole> roles, Paper paper, int copies, Set<String> besides) {
+    return new CutWork(design, roles, paper, copies, besides).parts();
   }
 
   private List<Part> parts() {
     List<Part> parts = new ArrayList<>();
     for (Piece piece : design.pieces()) {
-      if (roles.contains(piece.role()) && !CutAway.serves(design, piece)) {
+      boolean isLeft = CutAway.serves(design, piece) && !besides.contains(piece.id());
+      if (roles.contains(piece.role()) && !isLeft) {
         int count = Math.multiplyExact(piece.count(), copies);
         parts.add(
             new Part(

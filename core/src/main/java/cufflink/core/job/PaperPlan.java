@@ -1,12 +1,10 @@
 package cufflink.core.job;
 
 import cufflink.core.cut.CutPlan;
-import cufflink.core.cut.CutPlanner;
 import cufflink.core.cut.CutQuestion;
 import cufflink.core.cut.CutWork;
 import cufflink.core.cut.Drawer;
 import cufflink.core.cut.Part;
-import cufflink.core.cut.Stock;
 import cufflink.core.cut.TrimRun;
 import cufflink.core.cut.Watch;
 import cufflink.core.design.Design;
@@ -19,7 +17,6 @@ import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers;
 import cufflink.core.paper.Sheet;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -72,6 +69,8 @@ public record PaperPlan(
    * @param goal what it is scaled to, for the sheets that are there besides
    * @param supplies what there is to cut from
    * @param others other jobs that are cut together with it
+   * @param only how many of which parts are still to be cut, by the parts' ids; all if that is
+   *     empty
    */
   public record Question(
       Design design,
@@ -81,10 +80,12 @@ public record PaperPlan(
       Cutting cutting,
       Goal goal,
       Supplies supplies,
-      List<Share> others) {
-    /** Copies the list. */
+      List<Share> others,
+      Optional<Map<String, Integer>> only) {
+    /** Copies the list and the map. */
     public Question {
       others = List.copyOf(others);
+      only = only.map(Map::copyOf);
     }
 
     /**
@@ -95,7 +96,50 @@ public record PaperPlan(
      * @return the question about all of them
      */
     public Question with(List<Share> jobs) {
-      return new Question(design, title, order, papers, cutting, goal, supplies, jobs);
+      return new Question(design, title, order, papers, cutting, goal, supplies, jobs, only);
+    }
+
+    /**
+     * Asks how some parts of a job are cut, and nothing of other jobs.
+     *
+     * @param parts how many of which, by their ids
+     * @return the question about them
+     */
+    public Question only(Map<String, Integer> parts) {
+      return new Question(
+          design,
+          title,
+          order.withTrialFirst(false),
+          papers,
+          cutting,
+          goal,
+          supplies,
+          List.of(),
+          Optional.of(parts));
+    }
+
+    /**
+     * Asks the same with other paper in the drawer.
+     *
+     * @param drawer the maker's sheets and off-cuts
+     * @return the question about them
+     */
+    public Question from(Drawer drawer) {
+      Supplies now = new Supplies(drawer, supplies.fallback(), supplies.usual());
+      return new Question(design, title, order, papers, cutting, goal, now, others, only);
+    }
+
+    /**
+     * Returns all that is cut for the job itself.
+     *
+     * @return its parts, with how many of each, whatever was asked about only
+     */
+    public List<Part> needed() {
+      return PaperGroup.of(this).stream()
+          .filter(group -> !group.own().isEmpty())
+          .flatMap(
+              group -> CutWork.parts(design, group.own(), group.paper(), order.copies()).stream())
+          .toList();
     }
 
     /**
@@ -112,7 +156,15 @@ public record PaperPlan(
         cutting = cutting.withSheet(role, sheet(job, role, supplies.fallback()));
       }
       return new Question(
-          design, job.title(), job.order(), job.papers(), cutting, job.goal(), supplies, List.of());
+          design,
+          job.title(),
+          job.order(),
+          job.papers(),
+          cutting,
+          job.goal(),
+          supplies,
+          List.of(),
+          Optional.empty());
     }
   }
 
@@ -143,7 +195,7 @@ public record PaperPlan(
     }
 
     /** What is cut from a paper, named after its job. */
-    private List<Part> parts(Paper paper, int number) {
+    List<Part> parts(Paper paper, int number) {
       List<PaperRole> roles =
           cut(design).stream().filter(role -> papers.of(role).equals(paper)).toList();
       return CutWork.parts(design, roles, paper, copies).stream()
@@ -173,8 +225,8 @@ public record PaperPlan(
     List<PaperPlan> plans = new ArrayList<>();
     int copies = question.order().copies();
     boolean trial = question.order().trialFirst() && copies > 1;
-    for (Group group : groups(question)) {
-      Maker maker = new Maker(question, watch, group);
+    for (PaperGroup group : PaperGroup.of(question)) {
+      PaperGroup.Maker maker = new PaperGroup.Maker(question, watch, group);
       Drawer left = question.supplies().drawer();
       if (trial) {
         Optional<PaperPlan> first = maker.plan(left, 1, true);
@@ -228,49 +280,7 @@ public record PaperPlan(
     return roles.get(0);
   }
 
-  /** What is cut from one paper that comes in the same sheets, or also in those of other jobs. */
-  private record Group(Paper paper, List<Sheet> sheets, List<PaperRole> own, List<PaperRole> all) {}
-
-  private static List<Group> groups(Question question) {
-    Map<List<Object>, Group> groups = new LinkedHashMap<>();
-    for (PaperRole role : cut(question.design())) {
-      Paper paper = question.papers().of(role);
-      Sheet sheet = question.cutting().sheet(role).orElseThrow();
-      Group group =
-          groups.computeIfAbsent(
-              List.of(paper, sheet),
-              key ->
-                  new Group(
-                      paper,
-                      new ArrayList<>(List.of(sheet)),
-                      new ArrayList<>(),
-                      new ArrayList<>()));
-      group.own().add(role);
-      group.all().add(role);
-    }
-    for (Share share : question.others()) {
-      for (PaperRole role : cut(share.design())) {
-        Paper paper = share.papers().of(role);
-        Sheet sheet = share.cutting().sheet(role).orElseThrow();
-        Optional<Group> same =
-            groups.values().stream().filter(group -> group.paper().equals(paper)).findFirst();
-        if (same.isEmpty()) {
-          groups.put(
-              List.of(paper, sheet),
-              new Group(
-                  paper,
-                  new ArrayList<>(List.of(sheet)),
-                  List.of(),
-                  new ArrayList<>(List.of(role))));
-        } else if (!same.get().sheets().contains(sheet)) {
-          same.get().sheets().add(sheet);
-        }
-      }
-    }
-    return List.copyOf(groups.values());
-  }
-
-  private static List<PaperRole> cut(Design design) {
+  static List<PaperRole> cut(Design design) {
     return design.roles().stream().filter(role -> role.kind() != PaperKind.RIBBON).toList();
   }
 
@@ -290,61 +300,5 @@ public record PaperPlan(
                 job.goal() instanceof Goal.FromSheet from && role.kind() == PaperKind.CARDSTOCK
                     ? from.sheet()
                     : fallback);
-  }
-
-  /** Plans one paper. */
-  private record Maker(Question asked, Watch watch, Group group) {
-    Optional<PaperPlan> plan(Drawer drawer, int copies, boolean isTrial) {
-      List<Part> parts = new ArrayList<>();
-      if (!group.own().isEmpty()) {
-        parts.addAll(CutWork.parts(asked.design(), group.own(), group.paper(), copies));
-      }
-      if (!isTrial && isFirstOfPaper()) {
-        for (Share share : asked.others()) {
-          parts.addAll(share.parts(group.paper(), asked.others().indexOf(share) + 2));
-        }
-      }
-      if (parts.isEmpty()) {
-        return Optional.empty();
-      }
-      CutQuestion question =
-          new CutQuestion(parts, stock(drawer, isTrial), asked.cutting().trimmer());
-      CutPlan plan = CutPlanner.plan(question, asked.supplies().usual(), watch);
-      TrimRun run = TrimRun.of(plan, question.trimmer());
-      return Optional.of(new PaperPlan(group.all(), group.paper(), isTrial, question, plan, run));
-    }
-
-    /** What another job takes of a paper that comes in several sheets is cut with the first. */
-    private boolean isFirstOfPaper() {
-      return groups(asked).stream()
-          .filter(each -> each.paper().equals(group.paper()))
-          .findFirst()
-          .filter(group::equals)
-          .isPresent();
-    }
-
-    /** A trial card comes from the job's own sheets. */
-    private List<Stock> stock(Drawer drawer, boolean isTrial) {
-      Paper paper = group.paper();
-      List<Stock> stock = new ArrayList<>(drawer.free(paper, asked.title()));
-      if (asked.goal() instanceof Goal.FromSheet from
-          && group.own().contains(PaperRole.CARDSTOCK)) {
-        stock.addAll(from.besides(paper));
-      }
-      for (Sheet sheet : isTrial ? group.sheets().subList(0, 1) : group.sheets()) {
-        boolean isThere =
-            stock.stream()
-                .anyMatch(
-                    each ->
-                        !each.offCut()
-                            && each.width().equals(sheet.width())
-                            && each.height().equals(sheet.height()));
-        if (!isThere) {
-          stock.add(
-              new Stock(sheet.id(), sheet.label(), sheet.width(), sheet.height(), 0, false, paper));
-        }
-      }
-      return stock;
-    }
   }
 }

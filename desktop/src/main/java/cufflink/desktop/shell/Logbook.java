@@ -2,6 +2,7 @@ package cufflink.desktop.shell;
 
 import cufflink.core.log.CardMade;
 import cufflink.core.log.Done;
+import cufflink.core.make.Times;
 import cufflink.core.measure.Parsed;
 import cufflink.desktop.wait.InOrder;
 import cufflink.files.log.LogStore;
@@ -18,6 +19,9 @@ import javafx.application.Platform;
 final class Logbook {
   /** How far back it is looked for what was learned. */
   private static final int RECENT = 100;
+
+  /** As much of what was done tells how long things take now. */
+  private static final int LATELY = 5_000;
 
   private final Path file;
   private final Consumer<String> teller;
@@ -36,8 +40,17 @@ final class Logbook {
   }
 
   /** Writes down what was done. */
-  void add(Done done) {
+  void add(List<Done> done) {
     disk.run(() -> with(store -> store.add(done)));
+  }
+
+  /** Works out how long things take the maker, from what was done lately. */
+  void times(Consumer<Times> then) {
+    disk.run(
+        () ->
+            with(store -> store.lately(LATELY))
+                .map(Times::of)
+                .ifPresent(times -> Platform.runLater(() -> then.accept(times))));
   }
 
   /** Reads what was done of a job; nothing is taken if the log cannot be read. */

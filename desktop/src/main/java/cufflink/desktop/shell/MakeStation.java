@@ -1,35 +1,29 @@
 package cufflink.desktop.shell;
 
 import cufflink.core.design.Piece;
-import cufflink.core.drawing.FlatDrawing;
-import cufflink.core.drawing.Lying;
-import cufflink.core.drawing.Patch;
-import cufflink.core.drawing.TrimDrawing;
 import cufflink.core.job.Derivation;
-import cufflink.core.job.PaperPlan;
 import cufflink.core.log.CardMade;
+import cufflink.core.log.Done;
+import cufflink.core.make.AtTable;
+import cufflink.core.make.Round;
 import cufflink.core.make.Task;
-import cufflink.core.make.Work;
+import cufflink.core.make.Times;
 import cufflink.core.run.PlanWords;
-import cufflink.core.scene.Drawing;
-import cufflink.core.scene.Ref;
-import cufflink.core.scene.Surface;
+import cufflink.core.words.Message;
 import cufflink.desktop.paper.PaperView;
 import cufflink.desktop.work.Maker;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.words.Words;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.UUID;
-import java.util.stream.Collectors;
+import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -41,40 +35,50 @@ final class MakeStation implements StationView {
   private final Maker maker;
   private final Logbook log;
   private final Runnable refresh;
+  private final MakeEnd end;
   private final BorderPane page = new BorderPane();
   private final PaperView paper = new PaperView();
   private final Label phase = label("make-phase");
   private final Label where = label("make-where");
   private final Label number = label("make-number");
   private final Label words = label("make-words");
+  private final Label before = label("make-before");
   private final Label next = label("make-next");
   private final Label notice = label("notice");
-  private final Button back = new Button(Words.say("make.back"));
-  private final Button on = new Button(Words.say("make.on"));
-  private final TextField forWhom = new TextField();
-  private final TextField nextTime = new TextField();
-  private final VBox told = new VBox(number, words);
+  private final Button back = button("make.back", () -> step(-1));
+  private final Button spoilt = button("make.spoilt", this::askWhich);
+  private final Button all = button("make.on", this::makeAll);
+  private final Button on = button("make.on", this::act);
+  private final VBox told = new VBox(number, words, before);
   private final HBox middle = new HBox(told, paper);
+
+  /** Whether it is being asked which piece was spoilt. */
+  private boolean asks;
 
   MakeStation(Workbench bench, Logbook log, Runnable refresh) {
     this.bench = bench;
     this.maker = bench.making().maker();
     this.log = log;
     this.refresh = refresh;
+    this.end = new MakeEnd(bench, log, this::again);
     maker.keptBy(log::add);
     page.getStyleClass().add("make-page");
     told.getStyleClass().add("make-told");
-    told.setOnMouseClicked(event -> act());
+    told.setOnMouseClicked(
+        event -> {
+          if (!asks) {
+            act();
+          }
+        });
     HBox.setHgrow(told, Priority.ALWAYS);
     HBox.setHgrow(paper, Priority.ALWAYS);
     told.setPrefWidth(1);
     paper.setPrefWidth(1);
     paper.setMouseTransparent(true);
     middle.getStyleClass().add("make-middle");
-    Region between = new Region();
-    HBox.setHgrow(between, Priority.ALWAYS);
-    HBox top = new HBox(phase, between, where);
+    HBox top = new HBox(phase, between(), where);
     top.getStyleClass().add("make-top");
+    page.setFocusTraversable(true);
     page.setMinHeight(0);
     middle.setMinHeight(0);
     told.setMinHeight(0);
@@ -83,16 +87,17 @@ final class MakeStation implements StationView {
     notice.textProperty().bind(bench.notice());
     notice.visibleProperty().bind(bench.notice().isNotEmpty());
     notice.managedProperty().bind(notice.visibleProperty());
-    Region apart = new Region();
-    HBox.setHgrow(apart, Priority.ALWAYS);
-    HBox foot = new HBox(back, apart, on);
+    HBox foot = new HBox(back, spoilt, between(), all, on);
     foot.getStyleClass().add("make-foot");
-    back.setOnAction(event -> step(-1));
-    on.setOnAction(event -> act());
     page.setBottom(new VBox(next, foot));
-    forWhom.setAccessibleText(Words.say("make.for-whom"));
-    nextTime.setAccessibleText(Words.say("make.next-time"));
-    bench.cutter().plans().addListener((property, before, now) -> refreshIfHere());
+    bench.cutter().plans().addListener((property, was, now) -> refreshIfHere());
+    bench.cutter().rest().answered().addListener((property, was, now) -> refreshIfHere());
+  }
+
+  private static Region between() {
+    Region between = new Region();
+    HBox.setHgrow(between, Priority.ALWAYS);
+    return between;
   }
 
   private static Label label(String style) {
@@ -100,6 +105,12 @@ final class MakeStation implements StationView {
     label.getStyleClass().add(style);
     label.setWrapText(true);
     return label;
+  }
+
+  private static Button button(String key, Runnable action) {
+    Button button = new Button(Words.say(key));
+    button.setOnAction(event -> action.run());
+    return button;
   }
 
   private void refreshIfHere() {
@@ -121,178 +132,186 @@ final class MakeStation implements StationView {
 
   @Override
   public boolean focus() {
-    on.requestFocus();
+    (on.isVisible() ? on : page).requestFocus();
     return true;
   }
 
+  private static void show(Node node, boolean shows) {
+    node.setVisible(shows);
+    node.setManaged(shows);
+  }
+
+  /** The keys stay here while there is no button: otherwise the next press would go elsewhere. */
+  private void showOn(boolean shows) {
+    if (!shows && on.isFocused()) {
+      page.requestFocus();
+    }
+    show(on, shows);
+    if (shows && page.isFocused()) {
+      on.requestFocus();
+    }
+  }
+
+  private static void say(Label label, Optional<String> text) {
+    label.setText(text.orElse(""));
+    show(label, text.isPresent());
+  }
+
   private void show(Derivation derivation) {
-    bench.cutter().ask(derivation, bench.drawer());
     String job = derivation.job().id();
     if (!maker.isKnown(job)) {
       maker.learn(job, List.of());
       log.read(
           job,
-          before -> {
-            maker.learn(job, before);
+          done -> {
+            maker.learn(job, done);
             refreshIfHere();
           });
+      log.times(maker::takes);
     }
-    Work work = work(derivation);
-    int place = work.next(maker.done(job));
-    back.setDisable(place == 0);
-    if (place == work.tasks().size()) {
-      showEnd(derivation, work);
+    Optional<AtTable> at = maker.at(derivation, bench.drawer());
+    at.ifPresentOrElse(it -> show(derivation, it), () -> showWaiting(derivation));
+  }
+
+  private void showWaiting(Derivation derivation) {
+    boolean fails = derivation.made().isEmpty();
+    phase.setText("");
+    where.setText("");
+    say(number, Optional.empty());
+    say(before, Optional.empty());
+    words.setText(Words.say(fails ? "make.no-design" : "make.planning"));
+    told.getChildren().setAll(number, words, before);
+    next.setText("");
+    List.of(back, spoilt, all).forEach(each -> show(each, false));
+    showOn(false);
+    paper.show(surface -> Optional.empty(), bench.shownMarks(), bench.format());
+  }
+
+  private void show(Derivation derivation, AtTable at) {
+    List<Task> tasks = at.work().tasks();
+    int place = at.progress().next();
+    show(back, true);
+    back.setDisable(at.progress().last().isEmpty());
+    boolean goesOn = place < tasks.size();
+    showOn(goesOn && !asks);
+    show(spoilt, goesOn && !asks);
+    show(all, false);
+    if (!goesOn) {
+      showEnd(derivation, at);
+    } else if (asks) {
+      showPieces(at);
     } else {
-      show(derivation, work, place);
+      show(derivation, at, place);
     }
   }
 
-  private Work work(Derivation derivation) {
-    return maker.work(derivation, bench.cutter().plans().get());
+  private void show(Derivation derivation, AtTable at, int place) {
+    List<Task> tasks = at.work().tasks();
+    Task task = tasks.get(place);
+    int made = at.progress().made(task);
+    phase.setText(heading(derivation, at, task));
+    where.setText(Words.say("make.where", place + 1, tasks.size()));
+    Optional<String> tally =
+        task.count() == 1
+            ? Optional.empty()
+            : Optional.of(Words.say("make.tally", made + 1, task.count()));
+    say(number, task.number().map(bench.format()::format).or(() -> tally));
+    words.setText(task.words().say(bench.format()));
+    say(before, otherwise(derivation, at, task));
+    told.getChildren().setAll(number, words, before);
+    int left = task.count() - made;
+    show(all, left > 1);
+    all.setText(Words.say("make.all", left));
+    next.setText(
+        place + 1 < tasks.size()
+            ? Words.say("make.next", tasks.get(place + 1).words().say(bench.format()))
+            : Words.say("make.last"));
+    MakeDrawing drawing = new MakeDrawing(at.design(), derivation.job(), task);
+    paper.chosen().set(drawing.refs());
+    paper.show(drawing::draw, bench.shownMarks(), bench.format());
   }
 
-  private void show(Derivation derivation, Work work, int place) {
-    Task task = work.tasks().get(place);
-    phase.setText(heading(derivation, task));
-    where.setText(Words.say("make.where", place + 1, work.tasks().size()));
-    Optional<String> big = task.number().map(bench.format()::format);
-    number.setText(big.orElse(""));
-    number.setVisible(big.isPresent());
-    number.setManaged(big.isPresent());
-    words.setText(task.words().say(bench.format()));
-    told.getChildren().setAll(number, words);
-    next.setText(
-        place + 1 < work.tasks().size()
-            ? Words.say("make.next", work.tasks().get(place + 1).words().say(bench.format()))
-            : Words.say("make.last"));
-    on.setVisible(true);
-    paper.chosen().set(refs(task));
-    paper.show(surface -> draw(derivation, task, surface), bench.shownMarks(), bench.format());
+  /** What was done before the job became another, and no longer fits. */
+  private Optional<String> otherwise(Derivation derivation, AtTable at, Task task) {
+    if (task.phase() == Task.Phase.CUT && at.round().number() > 0) {
+      List<Done> done = maker.done(derivation.job().id());
+      List<Message> told = Round.otherwise(done, at.needed());
+      return told.isEmpty()
+          ? Optional.empty()
+          : Optional.of(Message.list("list.space", told).say(bench.format()));
+    }
+    return task.phase() == Task.Phase.CUT
+        ? Optional.empty()
+        : at.progress().before(task).map(done -> Words.say("make.before", done.act().said()));
   }
 
   /** The part of the work, the piece it is about, and how many of it there are. */
-  private String heading(Derivation derivation, Task task) {
+  private String heading(Derivation derivation, AtTable at, Task task) {
     String part = Words.say(task.phase().heading());
-    if (task.phase() == Task.Phase.CUT) {
-      return bench.cutter().plans().get().stream()
-          .filter(plan -> plan.role().id().equals(task.piece()))
-          .findFirst()
-          .map(plan -> Words.say(PlanWords.title(plan.role(), plan.isTrial())))
-          .map(paper -> Words.say("make.about", part, paper))
-          .orElse(part);
-    }
-    Optional<String> piece =
-        derivation.made().flatMap(made -> made.design().piece(task.piece())).map(Piece::label);
-    String about = piece.map(label -> Words.say("make.about", part, label)).orElse(part);
-    return task.count() == 1 ? about : Words.say("make.count", about, task.count());
+    Optional<String> paper =
+        task.trim()
+            .map(trim -> PlanWords.title(trim.plan().role(), trim.plan().isTrial()))
+            .map(Words::say);
+    Optional<String> about = paper.or(() -> at.design().piece(task.piece()).map(Piece::label));
+    String whole = about.map(label -> Words.say("make.about", part, label)).orElse(part);
+    return task.count() == 1 ? whole : Words.say("make.count", whole, task.count());
   }
 
-  private static Set<Ref> refs(Task task) {
-    return task.shown().stream()
-        .flatMap(shown -> shown.lines().stream().map(line -> new Ref(shown.piece(), line)))
-        .collect(Collectors.toSet());
+  private void askWhich() {
+    asks = true;
+    refresh.run();
   }
 
-  private Optional<Drawing> draw(Derivation derivation, Task task, Surface surface) {
-    if (task.phase() == Task.Phase.CUT) {
-      return drawCut(derivation, task, surface);
+  private void showPieces(AtTable at) {
+    FlowPane pieces = new FlowPane();
+    pieces.getStyleClass().add("make-pieces");
+    for (Piece piece : at.design().pieces()) {
+      pieces.getChildren().add(choice(piece.label(), () -> spoil(at, piece)));
     }
-    if (derivation.made().isEmpty() || task.shown().isEmpty()) {
-      return Optional.empty();
-    }
-    Task.Shown shown = task.shown().get();
-    boolean glues = task.phase().compareTo(Task.Phase.LAYER) >= 0;
-    List<Patch> patches = glues ? Patch.of(derivation.made().get().design()) : List.of();
-    return derivation
-        .made()
-        .get()
-        .design()
-        .piece(shown.piece())
-        .map(
-            piece ->
-                FlatDrawing.of(
-                    new Lying(piece, shown.lie()),
-                    surface,
-                    new FlatDrawing.Options(
-                        patches,
-                        Optional.empty(),
-                        score -> shown.lines().contains(score.id()),
-                        false,
-                        glues,
-                        glues ? Optional.empty() : Optional.of(derivation.job().habit()))));
+    pieces.getChildren().add(choice(Words.say("make.not-spoilt"), () -> {}));
+    phase.setText(Words.say("make.spoilt"));
+    where.setText("");
+    words.setText(Words.say("make.which"));
+    told.getChildren().setAll(words, pieces);
+    next.setText("");
+    show(back, false);
+    pieces.getChildren().get(0).requestFocus();
   }
 
-  private Optional<Drawing> drawCut(Derivation derivation, Task task, Surface surface) {
-    int nth = 0;
-    for (PaperPlan plan : bench.cutter().plans().get()) {
-      for (int step = 0; step < plan.run().steps().size(); step++) {
-        boolean isOfRole = plan.role().id().equals(task.piece());
-        nth += isOfRole ? 1 : 0;
-        if (isOfRole && task.id().endsWith(" " + nth)) {
-          Surface own = surface.speaking(plan.format(surface.format(), derivation.job().rulers()));
-          return Optional.of(
-              TrimDrawing.of(plan.plan(), plan.run(), step, derivation.job().habit().hand(), own));
-        }
-      }
-    }
-    return Optional.empty();
+  private Button choice(String label, Runnable chosen) {
+    Button button = new Button(label);
+    button.getStyleClass().add("make-remember");
+    button.setOnAction(
+        event -> {
+          asks = false;
+          chosen.run();
+          refresh.run();
+          focus();
+        });
+    return button;
   }
 
-  private void showEnd(Derivation derivation, Work work) {
+  private void spoil(AtTable at, Piece piece) {
+    maker.note(at, now -> at.spoil(piece.id(), now));
+    bench.tell(Words.say("make.spoilt-told", piece.label()));
+  }
+
+  private void showEnd(Derivation derivation, AtTable at) {
+    asks = false;
     phase.setText(Words.say("make.ready"));
     where.setText("");
-    words.setText(
-        Words.say("make.made", derivation.job().order().copies(), derivation.pattern().name()));
-    Button remember = new Button(Words.say("make.remember"));
-    remember.getStyleClass().add("make-remember");
-    remember.setOnAction(event -> remember(derivation));
-    Button again = new Button(Words.say("make.again"));
-    again.getStyleClass().add("make-remember");
-    again.setOnAction(event -> again(derivation, work));
-    HBox both = new HBox(remember, again);
-    both.getStyleClass().add("make-both");
-    told.getChildren()
-        .setAll(words, asked(forWhom, "make.for-whom"), asked(nextTime, "make.next-time"), both);
+    List<Done> done = maker.done(derivation.job().id());
+    told.getChildren().setAll(end.show(derivation, Times.worked(done)));
     paper.chosen().set(Set.of());
     paper.show(
         surface -> CardPicture.of(derivation).map(picture -> picture.draw(surface)),
         bench.shownMarks(),
         bench.format());
-    on.setVisible(false);
-    next.setText(Words.say("make.total", work.minutes()));
-  }
-
-  private static Node asked(TextField field, String key) {
-    Label question = label("make-asked");
-    question.setText(Words.say(key));
-    question.setLabelFor(field);
-    return new VBox(question, field);
-  }
-
-  private void remember(Derivation derivation) {
-    CardMade.Memory memory =
-        new CardMade.Memory(
-            derivation.job().order().copies(),
-            forWhom.getText().strip(),
-            "",
-            0,
-            0,
-            "",
-            nextTime.getText().strip());
-    CardMade card =
-        new CardMade(
-            UUID.randomUUID().toString(),
-            LocalDate.now(),
-            derivation.job(),
-            derivation.pattern().name(),
-            memory);
-    log.put(
-        card,
-        () -> {
-          forWhom.clear();
-          nextTime.clear();
-          bench.tell(Words.say("make.remembered"));
-        });
+    int minutes = Math.min(Times.worked(done), CardMade.MOST_MINUTES);
+    next.setText(
+        minutes > 0
+            ? Words.say("make.took", minutes, at.work().minutes())
+            : Words.say("make.total", at.work().minutes()));
   }
 
   @Override
@@ -302,25 +321,38 @@ final class MakeStation implements StationView {
 
   @Override
   public void step(int direction) {
-    bench.derivation().get().ifPresent(derivation -> step(derivation, direction));
+    move(at -> maker.note(at, now -> direction < 0 ? at.takeBack(now) : at.make(1, said(at), now)));
+  }
+
+  private void move(Consumer<AtTable> act) {
+    if (!asks) {
+      bench
+          .derivation()
+          .get()
+          .flatMap(derivation -> maker.at(derivation, bench.drawer()))
+          .ifPresent(act);
+    }
+    asks = false;
     refresh.run();
   }
 
-  private void step(Derivation derivation, int direction) {
-    String job = derivation.job().id();
-    List<Task> tasks = work(derivation).tasks();
-    int place = work(derivation).next(maker.done(job));
-    if (direction < 0 && place > 0) {
-      maker.takeBack(job, tasks.get(place - 1));
-    } else if (direction > 0 && place < tasks.size()) {
-      maker.make(job, tasks.get(place));
-    }
+  private String said(AtTable at) {
+    return at.task().map(task -> task.words().say(bench.format())).orElse("");
+  }
+
+  /** All copies of what is being done that are left. */
+  private void makeAll() {
+    move(
+        at -> {
+          int left = at.task().map(task -> task.count() - at.progress().made(task)).orElse(1);
+          maker.note(at, now -> at.make(left, said(at), now));
+        });
+    focus();
   }
 
   /** Only a press on its own button begins anew. */
-  private void again(Derivation derivation, Work work) {
-    work.tasks().forEach(task -> maker.takeBack(derivation.job().id(), task));
-    refresh.run();
+  private void again() {
+    move(at -> maker.note(at, at::beginAnew));
     focus();
   }
 }

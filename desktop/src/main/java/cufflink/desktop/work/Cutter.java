@@ -26,6 +26,9 @@ public final class Cutter {
   private final ReadOnlyObjectWrapper<List<PaperPlan>> plans =
       new ReadOnlyObjectWrapper<>(List.of());
 
+  private final Latest<PaperPlan.Question, List<PaperPlan>> rest =
+      new Latest<>("what is still to be cut", Cutter::plan);
+
   private final Companions companions = new Companions();
 
   private final Map<String, Frozen> frozen = new HashMap<>();
@@ -81,6 +84,68 @@ public final class Cutter {
       return;
     }
     question(derivation, drawer, others(derivation)).ifPresent(planner::ask);
+  }
+
+  /**
+   * Returns the plans of a job, and asks for them if they are not there.
+   *
+   * @param derivation what follows from the job
+   * @param drawer the maker's sheets and off-cuts
+   * @return its plans, once they are made
+   */
+  public Optional<List<PaperPlan>> planned(Derivation derivation, Drawer drawer) {
+    ask(derivation, drawer);
+    if (isTaken(derivation)) {
+      return Optional.of(plans.get());
+    }
+    return question(derivation, drawer).flatMap(planner::answerTo);
+  }
+
+  /**
+   * Returns the plans for what is still to be cut of a job, and asks for them if they are not
+   * there.
+   *
+   * @param question what is still to be cut
+   * @return its plans, once they are made
+   */
+  public Optional<List<PaperPlan>> planned(PaperPlan.Question question) {
+    Optional<List<PaperPlan>> plan = rest.answerTo(question);
+    if (plan.isEmpty()) {
+      rest.ask(question);
+    }
+    return plan;
+  }
+
+  /**
+   * Returns what plans what is still to be cut.
+   *
+   * @return the planner, with what it has found so far
+   */
+  public Latest<PaperPlan.Question, List<PaperPlan>> rest() {
+    return rest;
+  }
+
+  /**
+   * Says whether the paper of a job has been taken from the drawer.
+   *
+   * @param derivation what follows from the job
+   * @return false if it has become another since
+   */
+  public boolean isTaken(Derivation derivation) {
+    return Optional.ofNullable(frozen.get(derivation.job().id()))
+        .filter(each -> each.isFor(derivation, others(derivation)))
+        .isPresent();
+  }
+
+  /**
+   * Returns what is asked about the cutting of a job.
+   *
+   * @param derivation what follows from the job
+   * @param drawer the maker's sheets and off-cuts
+   * @return the question, if there is a design
+   */
+  public Optional<PaperPlan.Question> question(Derivation derivation, Drawer drawer) {
+    return question(derivation, drawer, others(derivation));
   }
 
   /**

@@ -1,61 +1,63 @@
 package cufflink.desktop.work;
 
+import cufflink.core.cut.Drawer;
+import cufflink.core.cut.Watch;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.log.Done;
+import cufflink.core.make.AtTable;
 import cufflink.core.make.School;
-import cufflink.core.make.Task;
-import cufflink.core.make.Work;
+import cufflink.core.make.Times;
+import java.time.Clock;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Consumer;
+import java.util.function.Function;
 
 /**
  * How far the making of each job has got. What is done stays done: it is outside undo, and each
  * thing that is done is handed on to be written down at once.
  */
 public final class Maker {
-  private final Map<String, Set<String>> done = new HashMap<>();
-  private Consumer<Done> keeper = what -> {};
+  private final Cutter cutter;
+  private final Clock clock;
+  private final Map<String, List<Done>> done = new HashMap<>();
+  private Consumer<List<Done>> keeper = what -> {};
+  private Times times = Times.USUAL;
   private Optional<Known> known = Optional.empty();
 
-  /** A run with what it was made from, so that it is not made anew for every look at it. */
-  private record Known(Derivation derivation, List<PaperPlan> plans, Work work) {}
+  /** What was cut again lately; its plans are small, and are asked for at every look. */
+  private final Map<PaperPlan.Question, List<PaperPlan>> again = new HashMap<>();
+
+  /** A job on the table with what it follows from, so that it is not made anew for every look. */
+  private record Known(
+      Derivation derivation, List<Done> done, Times times, List<PaperPlan> plans, AtTable at) {}
+
+  Maker(Cutter cutter, Clock clock) {
+    this.cutter = cutter;
+    this.clock = clock;
+  }
 
   /**
    * Says who writes down what is done.
    *
-   * @param newKeeper takes each thing as it is done or taken back
+   * @param newKeeper takes things as they are done or taken back
    */
-  public void keptBy(Consumer<Done> newKeeper) {
+  public void keptBy(Consumer<List<Done>> newKeeper) {
     keeper = newKeeper;
   }
 
   /**
-   * Returns the run of a job.
+   * Takes over how long things take this maker.
    *
-   * @param derivation what follows from the job
-   * @param plans how its papers are cut
-   * @return the run: by tool, or piece by piece for one card; no tasks while there is no design
+   * @param learned what was learned so far
    */
-  public Work work(Derivation derivation, List<PaperPlan> plans) {
-    boolean isSame =
-        known.filter(it -> it.derivation() == derivation && it.plans().equals(plans)).isPresent();
-    if (!isSame) {
-      School school = derivation.job().order().copies() > 1 ? School.BY_TOOL : School.BY_PIECE;
-      Work work =
-          derivation
-              .made()
-              .map(made -> Work.of(made.design(), derivation.job(), plans, school))
-              .orElse(new Work(List.of()));
-      known = Optional.of(new Known(derivation, plans, work));
-    }
-    return known.orElseThrow().work();
+  public void takes(Times learned) {
+    times = learned;
   }
 
   /**
@@ -75,56 +77,82 @@ public final class Maker {
    * @param before all that was written down of it, in order
    */
   public void learn(String jobId, List<Done> before) {
-    Set<String> now = new HashSet<>();
-    for (Done each : before) {
-      if (each.kind() == Done.Kind.MADE) {
-        now.add(each.what());
-      } else {
-        now.remove(each.what());
-      }
-    }
+    List<Done> all = new ArrayList<>(before);
     // What was done while it was read stays done as well.
-    now.addAll(done.getOrDefault(jobId, Set.of()));
-    done.put(jobId, now);
+    done.getOrDefault(jobId, List.of()).stream()
+        .filter(each -> !before.contains(each))
+        .forEach(all::add);
+    done.put(jobId, all);
   }
 
   /**
-   * Returns what is done of a job.
+   * Returns what was done of a job.
    *
    * @param jobId the job's id
-   * @return the ids of tasks
+   * @return what counts of it, in order
    */
-  public Set<String> done(String jobId) {
-    return Set.copyOf(done.getOrDefault(jobId, Set.of()));
+  public List<Done> done(String jobId) {
+    return List.copyOf(Done.counted(done.getOrDefault(jobId, List.of())));
   }
 
   /**
-   * Notes that a task is done.
+   * Returns a job as it lies on the table: by tool, or piece by piece for one card.
    *
-   * @param jobId the job's id
-   * @param task the task
+   * @param derivation what follows from the job
+   * @param drawer the maker's sheets and off-cuts
+   * @return the run and how far it has got; empty while its cutting is being planned
    */
-  public void make(String jobId, Task task) {
-    if (done.computeIfAbsent(jobId, each -> new HashSet<>()).add(task.id())) {
-      note(jobId, task, Done.Kind.MADE);
+  public Optional<AtTable> at(Derivation derivation, Drawer drawer) {
+    List<Done> now = done(derivation.job().id());
+    Optional<AtTable> before =
+        known
+            .filter(it -> it.derivation() == derivation && it.done().equals(now))
+            .filter(it -> it.times().equals(times))
+            .filter(it -> it.plans().equals(cutter.plans().get()))
+            .map(Known::at);
+    if (before.isPresent()) {
+      return before;
     }
+    School school = derivation.job().order().copies() > 1 ? School.BY_TOOL : School.BY_PIECE;
+    boolean isTaken = cutter.isTaken(derivation);
+    Optional<AtTable> at =
+        cutter
+            .question(derivation, drawer)
+            .map(
+                cutting ->
+                    new AtTable.Asked(derivation.job(), cutting, isTaken, now, school, times))
+            .flatMap(asked -> AtTable.of(asked, planner(derivation, drawer)));
+    known = at.map(it -> new Known(derivation, now, times, cutter.plans().get(), it));
+    return at;
+  }
+
+  private AtTable.Planner planner(Derivation derivation, Drawer drawer) {
+    return new AtTable.Planner() {
+      @Override
+      public Optional<List<PaperPlan>> plans(PaperPlan.Question question) {
+        return question.only().isEmpty()
+            ? cutter.planned(derivation, drawer)
+            : cutter.planned(question);
+      }
+
+      @Override
+      public List<PaperPlan> again(PaperPlan.Question question) {
+        return again.computeIfAbsent(question, it -> PaperPlan.of(it, Watch.NOBODY));
+      }
+    };
   }
 
   /**
-   * Notes that a task was not done after all.
+   * Notes that something happened at the table.
    *
-   * @param jobId the job's id
-   * @param task the task
+   * @param at the job on the table
+   * @param what says it: what is done, taken back or spoilt at a moment
    */
-  public void takeBack(String jobId, Task task) {
-    if (done.computeIfAbsent(jobId, each -> new HashSet<>()).remove(task.id())) {
-      note(jobId, task, Done.Kind.TAKEN_BACK);
-    }
-  }
-
-  private void note(String jobId, Task task, Done.Kind kind) {
-    if (!jobId.isEmpty()) {
-      keeper.accept(new Done(jobId, task.id(), task.piece(), 1, kind, Instant.now()));
+  public void note(AtTable at, Function<Instant, List<Done>> what) {
+    List<Done> all = what.apply(clock.instant());
+    done.computeIfAbsent(at.jobId(), each -> new ArrayList<>()).addAll(all);
+    if (!at.jobId().isEmpty() && !all.isEmpty()) {
+      keeper.accept(all);
     }
   }
 }

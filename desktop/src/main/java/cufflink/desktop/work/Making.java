@@ -11,6 +11,7 @@ import cufflink.core.paper.Sheet;
 import cufflink.core.run.ScoringHabit;
 import cufflink.files.size.StandardSizes;
 import cufflink.files.words.Words;
+import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -18,11 +19,12 @@ import javafx.collections.ObservableList;
 
 /** The ways to change what is made, and from what. Each goes to the workbench, to be taken back. */
 public final class Making {
-  private final Maker maker = new Maker();
+  private final Maker maker;
   private final Workbench bench;
 
-  Making(Workbench bench) {
+  Making(Workbench bench, Cutter cutter) {
     this.bench = bench;
+    this.maker = new Maker(cutter, Clock.systemUTC());
   }
 
   /**

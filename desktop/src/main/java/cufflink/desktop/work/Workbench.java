@@ -42,7 +42,7 @@ public final class Workbench {
   private final Cutter cutter = new Cutter();
   private final Folding folding = new Folding();
   private final PaperDrawer drawer;
-  private final Making making = new Making(this);
+  private final Making making = new Making(this, cutter);
   private final Choosing choosing = new Choosing(this);
   private final Editions editions;
   private boolean inOtherUnits;

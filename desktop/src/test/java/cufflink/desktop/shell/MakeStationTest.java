@@ -8,6 +8,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.log.CardMade;
 import cufflink.core.log.Done;
+import cufflink.core.make.AtTable;
+import cufflink.core.make.Task;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.log.LogStore;
@@ -46,15 +48,16 @@ class MakeStationTest {
     waitForWords(robot, "1 of " + tasks());
   }
 
+  private AtTable table() {
+    return bench
+        .making()
+        .maker()
+        .at(bench.derivation().get().orElseThrow(), bench.drawer())
+        .orElse(null);
+  }
+
   private int tasks() {
-    return OpenWindow.seen(
-        () ->
-            bench
-                .making()
-                .maker()
-                .work(bench.derivation().get().orElseThrow(), bench.cutter().plans().get())
-                .tasks()
-                .size());
+    return OpenWindow.seen(() -> table() == null ? 0 : table().work().tasks().size());
   }
 
   private LogStore log() {
@@ -96,6 +99,40 @@ class MakeStationTest {
       later.making().maker().learn(job, done);
       assertEquals(bench.making().maker().done(job), later.making().maker().done(job));
     }
+  }
+
+  /** Of twelve cards one is spoilt; the others are counted on meanwhile. */
+  @Test
+  void twelveCards_areCounted_andOneThatIsSpoiltIsMadeAgain(FxRobot robot) {
+    robot.interact(() -> bench.making().order(bench.job().orElseThrow().order().withCopies(12)));
+    goThere(robot);
+    while (OpenWindow.seen(() -> table().task().orElseThrow().count()) == 1) {
+      robot.type(KeyCode.SPACE);
+    }
+    waitForWords(robot, "1 of 11");
+    robot.type(KeyCode.SPACE);
+    robot.type(KeyCode.SPACE);
+    waitForWords(robot, "3 of 11");
+    int place = OpenWindow.seen(() -> table().progress().next());
+    robot.clickOn("Spoilt or lost one");
+    waitForWords(robot, "Which piece is spoilt or lost?");
+    String piece = OpenWindow.seen(() -> table().design().base().label());
+    robot.clickOn(piece);
+    waitForWords(robot, "One " + piece + " is to be made again");
+    assertTrue(texts(robot).stream().anyMatch(each -> each.startsWith("Lay ready: ")));
+    // It was a mistake, and is taken back; then it was none.
+    robot.type(KeyCode.LEFT);
+    waitForWords(robot, "3 of 11");
+    robot.clickOn("Spoilt or lost one");
+    waitForWords(robot, "Which piece is spoilt or lost?");
+    robot.clickOn(piece);
+    while (OpenWindow.seen(() -> table().task().orElseThrow().phase()) == Task.Phase.CUT) {
+      robot.type(KeyCode.SPACE);
+    }
+    waitForWords(robot, "3 of 11");
+    assertTrue(OpenWindow.seen(() -> table().progress().next()) > place);
+    robot.clickOn("All 9 done");
+    assertTrue(OpenWindow.seen(() -> table().task().orElseThrow().count()) == 1);
   }
 
   @Test

@@ -3,34 +3,30 @@ package cufflink.desktop.work;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import cufflink.core.log.Done;
-import cufflink.core.make.Task;
-import cufflink.core.words.Message;
+import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
-import java.util.Optional;
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class MakerTest {
-  private static Done before(String what, Done.Kind kind) {
-    return new Done("job", what, "", 1, kind, Instant.EPOCH);
+  private static Done done(String task, Done.Kind kind, int at) {
+    Done.Act act = new Done.Act(task, "", "", 1, List.of());
+    return new Done("job", act, 1, kind, Instant.EPOCH.plusSeconds(at));
   }
 
   /** The log may be slow to answer, and the maker goes on meanwhile. */
   @Test
-  void whatIsDoneWhileTheLogIsRead_staysDone() {
-    Maker maker = new Maker();
-    maker.learn("job", List.of());
-    Message words = Message.of("make.inspect");
-    maker.make(
-        "job",
-        new Task("cut 3", Task.Phase.CUT, "", 1, words, Optional.empty(), Optional.empty(), 1));
-    maker.learn(
-        "job",
-        List.of(
-            before("cut 1", Done.Kind.MADE),
-            before("cut 2", Done.Kind.MADE),
-            before("cut 2", Done.Kind.TAKEN_BACK)));
-    assertEquals(Set.of("cut 1", "cut 3"), maker.done("job"));
+  void whatIsDoneWhileTheLogIsRead_staysDone_andWhatWasBeforeTheLastBeginningIsLeftOut() {
+    Maker maker = new Maker(null, Clock.systemUTC());
+    Done meanwhile = done("cut 3", Done.Kind.MADE, 9);
+    maker.learn("job", List.of(meanwhile));
+    Done first = done("cut 1", Done.Kind.MADE, 1);
+    Done second = done("cut 2", Done.Kind.MADE, 2);
+    Done anew = done("", Done.Kind.ANEW, 2);
+    maker.learn("job", List.of(first, anew, second));
+    assertEquals(List.of(second, meanwhile), maker.done("job"));
+    // Read once more, it is not there twice.
+    maker.learn("job", List.of(first, anew, second, meanwhile));
+    assertEquals(List.of(second, meanwhile), maker.done("job"));
   }
 }

@@ -60,7 +60,7 @@ final class RunCommand implements Callable<Integer> {
       return new Work(List.of());
     }
     List<PaperPlan> plans = cutting.plans(answer, parent.library());
-    return Work.of(made.get().design(), cutting.asked(answer), plans, order);
+    return Work.of(Work.Asked.of(made.get().design(), cutting.asked(answer), plans, order));
   }
 
   private static void print(Work work, Request.Answer answer, PrintWriter out) {

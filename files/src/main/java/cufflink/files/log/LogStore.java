@@ -12,7 +12,6 @@ import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -73,20 +72,27 @@ public final class LogStore implements AutoCloseable {
    */
   public Parsed<List<CardMade>> putAll(List<CardMade> cards) {
     return writing(
-        () -> {
-          connection.setAutoCommit(false);
-          try {
-            for (CardMade card : cards) {
-              insert(card);
-            }
-            connection.commit();
-          } finally {
-            // What was not committed is taken back first.
-            connection.rollback();
-            connection.setAutoCommit(true);
-          }
-          return cards;
-        });
+        () ->
+            together(
+                () -> {
+                  for (CardMade card : cards) {
+                    insert(card);
+                  }
+                  return cards;
+                }));
+  }
+
+  private <T> T together(Act<T> act) throws SQLException {
+    connection.setAutoCommit(false);
+    try {
+      T result = act.act();
+      connection.commit();
+      return result;
+    } finally {
+      // What was not committed is taken back first.
+      connection.rollback();
+      connection.setAutoCommit(true);
+    }
   }
 
   /** Something that reads or writes. */
@@ -185,27 +191,21 @@ public final class LogStore implements AutoCloseable {
   }
 
   /**
-   * Adds what was done.
+   * Adds what was done: all of it or, if something goes wrong, nothing.
    *
-   * @param done what
+   * @param done what, in order
    * @return the same once it is on the disk, or one sentence about why it is not
    */
-  public Parsed<Done> add(Done done) {
+  public Parsed<List<Done>> add(List<Done> done) {
     return writing(
-        () -> {
-          try (PreparedStatement insert =
-              connection.prepareStatement(
-                  "INSERT INTO done (job, what, piece, copy, kind, at) VALUES (?, ?, ?, ?, ?, ?)")) {
-            insert.setString(1, done.jobId());
-            insert.setString(2, done.what());
-            insert.setString(3, done.piece());
-            insert.setInt(4, done.copy());
-            insert.setString(5, done.kind().name());
-            insert.setString(6, done.at().toString());
-            insert.executeUpdate();
-          }
-          return done;
-        });
+        () ->
+            together(
+                () -> {
+                  for (Done each : done) {
+                    DoneTable.insert(connection, each);
+                  }
+                  return done;
+                }));
   }
 
   /**
@@ -215,27 +215,17 @@ public final class LogStore implements AutoCloseable {
    * @return all of it in its order, whatever the clock said, or one sentence about what is wrong
    */
   public Parsed<List<Done>> done(String jobId) {
-    return writing(
-        () -> {
-          try (PreparedStatement select =
-              connection.prepareStatement("SELECT * FROM done WHERE job = ? ORDER BY number")) {
-            select.setString(1, jobId);
-            List<Done> all = new ArrayList<>();
-            try (ResultSet rows = select.executeQuery()) {
-              while (rows.next()) {
-                all.add(
-                    new Done(
-                        rows.getString("job"),
-                        rows.getString("what"),
-                        rows.getString("piece"),
-                        rows.getInt("copy"),
-                        Done.Kind.valueOf(rows.getString("kind")),
-                        Instant.parse(rows.getString("at"))));
-              }
-            }
-            return all;
-          }
-        });
+    return writing(() -> DoneTable.ofJob(connection, jobId));
+  }
+
+  /**
+   * Returns what was done last, of any jobs.
+   *
+   * @param most how much of it at the most
+   * @return it in its order, or one sentence about what is wrong
+   */
+  public Parsed<List<Done>> lately(int most) {
+    return writing(() -> DoneTable.newest(connection, most));
   }
 
   /** Closes the file; all that was added is in it. */

@@ -34,6 +34,8 @@ class WorkObedienceTest {
   private static final java.util.regex.Pattern STACK =
       java.util.regex.Pattern.compile("^Lay it on the (.+) as both lie, ");
 
+  private static final String SAME = "Each of the others the same: ";
+
   static Stream<String> ids() {
     return PatternLibrary.shipped().patterns().stream().map(Pattern::id);
   }
@@ -77,11 +79,17 @@ class WorkObedienceTest {
   private static Map<String, List<String>> sentences(Design design, Job job) {
     Map<String, List<String>> all = new LinkedHashMap<>();
     String under = "";
-    for (Task task : Work.of(design, job, List.of(), School.BY_TOOL).tasks()) {
+    for (Task task : Work.of(Work.Asked.of(design, job, List.of(), School.BY_TOOL)).tasks()) {
       if (task.phase().compareTo(Task.Phase.CREASE) > 0) {
         continue;
       }
       String words = task.words().say(ObedienceTest.METRIC);
+      if (words.startsWith(SAME)) {
+        // Whoever does the same with the others does all that was done with the first.
+        assertTrue(words.endsWith(all.get(task.piece()).get(all.get(task.piece()).size() - 1)));
+        under = "";
+        continue;
+      }
       Matcher stack = STACK.matcher(words);
       if (stack.find()) {
         under =
@@ -93,7 +101,8 @@ class WorkObedienceTest {
       } else if (words.startsWith("Take the ")) {
         under = "";
       }
-      all.computeIfAbsent(task.piece(), piece -> new ArrayList<>()).add(words);
+      String own = task.shown().orElseThrow().piece();
+      all.computeIfAbsent(own, piece -> new ArrayList<>()).add(words);
       if (!under.isEmpty()) {
         all.computeIfAbsent(under, piece -> new ArrayList<>()).add(words);
       }

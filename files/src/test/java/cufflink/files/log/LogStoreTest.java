@@ -7,6 +7,7 @@ import cufflink.core.job.Job;
 import cufflink.core.log.CardMade;
 import cufflink.core.log.CardMade.Memory;
 import cufflink.core.log.Done;
+import cufflink.core.measure.Length;
 import cufflink.core.measure.Parsed;
 import cufflink.files.Spoken;
 import cufflink.files.project.DemoProjects;
@@ -177,15 +178,22 @@ class LogStoreTest {
     try (LogStore one = open();
         LogStore other = open()) {
       // The clock of one is set back; the order is that of adding.
-      one.add(done("j", 1, Instant.parse("2026-06-01T10:00:00Z"))).orElseThrow();
-      other.add(done("j", 2, Instant.parse("2026-05-01T10:00:00Z"))).orElseThrow();
-      one.add(done("k", 1, Instant.EPOCH)).orElseThrow();
-      assertEquals(List.of(1, 2), one.done("j").orElseThrow().stream().map(Done::copy).toList());
+      Done first = done("j", 1, Instant.parse("2026-06-01T10:00:00Z"));
+      Done second = done("j", 2, Instant.parse("2026-05-01T10:00:00Z"));
+      one.add(List.of(first)).orElseThrow();
+      other.add(List.of(second)).orElseThrow();
+      one.add(List.of(done("k", 1, Instant.EPOCH))).orElseThrow();
+      assertEquals(List.of(first, second), other.done("j").orElseThrow());
+      assertEquals(
+          List.of("j", "k"), other.lately(2).orElseThrow().stream().map(Done::jobId).toList());
     }
   }
 
   private static Done done(String job, int copy, Instant at) {
-    return new Done(job, "score base 1", "base", copy, Done.Kind.MADE, at);
+    Done.Cut cut = new Done.Cut("base", Length.ofMillimetres(140), Length.ofInches(17, 4), copy);
+    Done.Act act =
+        new Done.Act("cut cardstock 1 a4f", "cardstock", "Cut it: 4 ¼ “so”", 12.5, List.of(cut));
+    return new Done(job, act, copy, Done.Kind.MADE, at);
   }
 
   /** Writes until it is killed, and tells each entry once it has been acknowledged. */
@@ -196,7 +204,7 @@ class LogStoreTest {
     public static void main(String[] arguments) {
       try (LogStore store = LogStore.open(Path.of(arguments[0])).orElseThrow()) {
         for (int i = 1; ; i++) {
-          store.add(done("j", i, Instant.EPOCH)).orElseThrow();
+          store.add(List.of(done("j", i, Instant.EPOCH))).orElseThrow();
           System.out.println(i);
           System.out.flush();
         }

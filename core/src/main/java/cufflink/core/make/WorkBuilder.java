@@ -1,0 +1,299 @@
+package cufflink.core.make;
+
+import cufflink.core.cut.CutSheet;
+import cufflink.core.cut.Layout;
+import cufflink.core.cut.Part;
+import cufflink.core.cut.Stock;
+import cufflink.core.cut.TrimStep;
+import cufflink.core.design.Design;
+import cufflink.core.design.Face;
+import cufflink.core.design.Joint;
+import cufflink.core.design.Layer;
+import cufflink.core.design.Piece;
+import cufflink.core.design.Score;
+import cufflink.core.design.Stage;
+import cufflink.core.job.PaperPlan;
+import cufflink.core.log.Done;
+import cufflink.core.make.Task.Phase;
+import cufflink.core.make.Task.Shown;
+import cufflink.core.make.Task.Trim;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.Written;
+import cufflink.core.plane.Side;
+import cufflink.core.run.Directions;
+import cufflink.core.run.Gluing;
+import cufflink.core.run.Lie;
+import cufflink.core.run.Move;
+import cufflink.core.run.PlanWords;
+import cufflink.core.run.ScoreRun;
+import cufflink.core.run.ScoringHabit;
+import cufflink.core.run.Stroke;
+import cufflink.core.run.TrimDirections;
+import cufflink.core.words.Message;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** Takes the tasks of one portion of the work down one after another. */
+final class WorkBuilder {
+  private final Work.Asked asked;
+  private final Design design;
+  private final ScoringHabit habit;
+  private final int copies;
+  private final String portion;
+  private final Directions directions;
+  private final List<Task> tasks = new ArrayList<>();
+  private final Map<String, Integer> numbers = new HashMap<>();
+
+  /** How the paper lies that the next task is about. */
+  private Optional<Shown> shown = Optional.empty();
+
+  WorkBuilder(Work.Asked asked, int copies, String portion) {
+    this.asked = asked;
+    this.design = asked.design();
+    this.habit = asked.job().habit();
+    this.copies = copies;
+    this.portion = portion;
+    this.directions = new Directions(habit);
+  }
+
+  List<Task> tasks() {
+    return tasks;
+  }
+
+  /** What is said of a task, and the number that stands over it. */
+  private record Told(Message words, Optional<Length> number, double seconds) {
+    static Told of(Phase phase, Message words) {
+      return new Told(words, Optional.empty(), Times.usual(phase));
+    }
+  }
+
+  private void add(Phase phase, String piece, int count, Told told) {
+    add(phase, phase.word() + " " + piece, piece, count, told, Optional.empty());
+  }
+
+  private void add(
+      Phase phase, String about, String piece, int count, Told told, Optional<Trim> trim) {
+    int nth = numbers.merge(about.strip(), 1, Integer::sum);
+    // What is said tells whether it is still the same once the job has changed.
+    String content = Integer.toHexString(told.words().toString().hashCode());
+    String id = portion + about.strip() + " " + nth + " " + content;
+    double seconds = told.seconds() * asked.times().factor(phase);
+    tasks.add(new Task(id, phase, piece, count, told.words(), told.number(), shown, trim, seconds));
+  }
+
+  void cut(PaperPlan plan) {
+    shown = Optional.empty();
+    takeSheets(plan);
+    List<TrimStep> steps = plan.run().steps();
+    for (int i = 0; i < steps.size(); i++) {
+      TrimStep step = steps.get(i);
+      List<Done.Cut> ready =
+          Stream.of(step.first(), step.rest())
+              .flatMap(result -> result.part().stream())
+              .map(part -> new Done.Cut(part.id(), part.width(), part.height(), step.times()))
+              .toList();
+      Message words = TrimDirections.move(step, habit.hand()).words();
+      Told told = new Told(words, Optional.of(step.fence()), Times.usual(Phase.CUT));
+      addCut(plan, told, new Trim(plan, i, ready));
+    }
+    cutFromLarger(plan);
+  }
+
+  /** What is larger than all there is has still to be cut from something. */
+  private void cutFromLarger(PaperPlan plan) {
+    for (Part part : plan.question().parts()) {
+      long planned =
+          plan.plan().sheets().stream()
+              .mapToLong(
+                  sheet ->
+                      sheet.times()
+                          * sheet.layout().parts().stream()
+                              .filter(each -> each.id().equals(part.id()))
+                              .count())
+              .sum();
+      int left = (int) (part.count() - planned);
+      if (left > 0) {
+        Message size = Written.size(part.width(), part.height());
+        Message words = Message.of("make.larger", left, part.label(), size);
+        Done.Cut ready = new Done.Cut(part.id(), part.width(), part.height(), left);
+        addCut(plan, Told.of(Phase.CUT, words), new Trim(plan, -1, List.of(ready)));
+      }
+    }
+  }
+
+  private void addCut(PaperPlan plan, Told told, Trim trim) {
+    String role = plan.role().id();
+    add(Phase.CUT, Phase.CUT.word() + " " + role, role, 1, told, Optional.of(trim));
+  }
+
+  /** What is needed of the paper is laid ready; some of it may need no cut. */
+  private void takeSheets(PaperPlan plan) {
+    if (plan.plan().sheets().isEmpty()) {
+      return;
+    }
+    List<Message> taken = new ArrayList<>();
+    plan.plan().takes().forEach((stock, count) -> taken.add(taken(stock, count)));
+    Message words = Message.of("make.lay-ready", Message.list("list.comma", taken));
+    List<Done.Cut> ready = new ArrayList<>();
+    for (CutSheet sheet : plan.plan().sheets()) {
+      if (sheet.layout() instanceof Layout.Cut whole) {
+        var part = whole.part();
+        ready.add(new Done.Cut(part.id(), part.width(), part.height(), sheet.times()));
+        words = words.followedBy(Message.of("make.whole", sheet.times(), part.label()));
+      }
+    }
+    addCut(plan, Told.of(Phase.CUT, words), new Trim(plan, -1, ready));
+  }
+
+  private static Message taken(Stock stock, int count) {
+    Message paper = PlanWords.paper(stock.paper());
+    return stock.offCut()
+        ? Message.of(
+            "make.lay-off-cut", count, Written.briefSize(stock.width(), stock.height()), paper)
+        : Message.of("make.lay-sheet", count, stock.label(), paper);
+  }
+
+  void pieces(School school) {
+    List<Bout> bouts = new ArrayList<>();
+    for (Piece piece : design.pieces()) {
+      bouts.addAll(Bout.of(design, habit, 1, piece));
+    }
+    if (school == School.BY_TOOL) {
+      bouts.sort(Comparator.comparing(Bout::phase));
+    }
+    Piece before = null;
+    for (Bout bout : bouts) {
+      bout(bout, before == bout.piece(), school);
+      before = bout.piece();
+    }
+  }
+
+  /**
+   * A piece that was laid aside is taken up as it has to lie, not turned from where it was. The
+   * first of several is done move by move, and then the others like it.
+   */
+  private void bout(Bout bout, boolean isAtHand, School school) {
+    List<Move> moves = new ArrayList<>(bout.moves());
+    Piece piece = bout.piece();
+    int begin = tasks.size();
+    Lie now = bout.lie(design, habit, 1);
+    if (!isAtHand && !(moves.get(0) instanceof Move.Lay)) {
+      while (moves.get(0) instanceof Move.Turn) {
+        moves.remove(0);
+      }
+      takeUp(bout, piece, now);
+    }
+    for (Move move : moves) {
+      now = after(now, move);
+      shown = Optional.of(new Shown(piece.id(), now, lines(move)));
+      if (move instanceof Move.Stack stack && school == School.BY_TOOL) {
+        takeUp(bout, stack.under(), Lie.DESCRIBED);
+      }
+      boolean turns = move instanceof Move.Turn || move instanceof Move.Lay;
+      double seconds = turns ? Times.TURNING : Times.usual(bout.phase()) * passes(move);
+      add(bout.phase(), piece.id(), 1, new Told(move.words(), number(move), seconds));
+    }
+    same(bout.phase(), piece, List.copyOf(tasks.subList(begin, tasks.size())));
+  }
+
+  private void same(Phase phase, Piece piece, List<Task> first) {
+    int others = piece.count() * copies - 1;
+    if (others == 0) {
+      return;
+    }
+    List<Message> each = first.stream().map(Task::words).toList();
+    Message words = Message.of("make.same", Message.list("list.space", each));
+    double seconds = first.stream().mapToDouble(Task::seconds).sum();
+    Set<String> lines =
+        first.stream()
+            .flatMap(task -> task.shown().stream())
+            .flatMap(it -> it.lines().stream())
+            .collect(Collectors.toSet());
+    shown = shown.map(last -> new Shown(last.piece(), last.lie(), lines));
+    // Its time follows from the others', which are as the maker takes them already.
+    Told told = new Told(words, Optional.empty(), seconds / asked.times().factor(phase));
+    String about = phase.word() + Task.SAME + " " + piece.id();
+    add(phase, about, piece.id(), others, told, Optional.empty());
+  }
+
+  private static Lie after(Lie lie, Move move) {
+    if (move instanceof Move.Lay lay) {
+      return lay.lie();
+    }
+    return move instanceof Move.Turn turn ? turn.turning().then() : lie;
+  }
+
+  private static Set<String> lines(Move move) {
+    if (move instanceof Move.Press press) {
+      return ids(press.stroke());
+    }
+    if (move instanceof Move.Crease crease) {
+      return ids(crease.stroke());
+    }
+    if (move instanceof Move.Open open) {
+      return Set.of(open.opening().id());
+    }
+    return move instanceof Move.Cut cut && !cut.id().isEmpty() ? Set.of(cut.id()) : Set.of();
+  }
+
+  private static Set<String> ids(Stroke stroke) {
+    return stroke.parts().stream().map(Score::id).collect(Collectors.toSet());
+  }
+
+  private void takeUp(Bout bout, Piece piece, Lie lie) {
+    shown = Optional.of(new Shown(piece.id(), lie, Set.of()));
+    Message words = directions.takeUp(ScoreRun.of(piece, habit), lie);
+    Told told = new Told(words, Optional.empty(), Times.TURNING);
+    add(bout.phase(), bout.piece().id(), 1, told);
+  }
+
+  private static int passes(Move move) {
+    return move instanceof Move.Press press ? press.passes() : 1;
+  }
+
+  private static Optional<Length> number(Move move) {
+    return move instanceof Move.Press press
+        ? press.stop().map(ScoreRun.Stop::at)
+        : Optional.empty();
+  }
+
+  void layer(Layer layer) {
+    shown = onFace(layer.on(), layer.face(), layer.id());
+    int count = copies * design.piece(layer.on()).map(Piece::count).orElse(1);
+    Message glued = Gluing.of(layer, design, asked.job().order().raised());
+    add(Phase.LAYER, layer.on(), count, Told.of(Phase.LAYER, Message.of("make.layer", glued)));
+  }
+
+  void joint(Joint joint) {
+    shown = onFace(joint.on(), joint.face(), joint.id());
+    String key = joint.movement().isFast() ? "make.joint" : "make.loose";
+    Message words = Message.of(key, Gluing.of(joint, design));
+    add(Phase.ASSEMBLE, joint.piece(), copies, Told.of(Phase.ASSEMBLE, words));
+  }
+
+  private static Optional<Shown> onFace(String piece, Face face, String line) {
+    return Optional.of(new Shown(piece, new Lie(face, Side.TOP), Set.of(line)));
+  }
+
+  void stage(Stage stage, Phase phase) {
+    shown = Optional.empty();
+    add(phase, stage.piece(), copies, Told.of(phase, Message.of("make.stage", stage.title())));
+  }
+
+  void end() {
+    shown = Optional.empty();
+    asked
+        .job()
+        .item()
+        .map(item -> Message.of("make.fill", item.label()))
+        .ifPresent(words -> add(Phase.FILL, "", copies, Told.of(Phase.FILL, words)));
+    add(Phase.INSPECT, "", copies, Told.of(Phase.INSPECT, Message.of("make.inspect")));
+  }
+}

@@ -1,0 +1,64 @@
+package cufflink.desktop.shell;
+
+import cufflink.core.design.Design;
+import cufflink.core.drawing.FlatDrawing;
+import cufflink.core.drawing.Lying;
+import cufflink.core.drawing.Patch;
+import cufflink.core.drawing.TrimDrawing;
+import cufflink.core.job.Job;
+import cufflink.core.job.PaperPlan;
+import cufflink.core.make.Task;
+import cufflink.core.scene.Drawing;
+import cufflink.core.scene.Ref;
+import cufflink.core.scene.Surface;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** The paper as it lies while something is done with it. */
+record MakeDrawing(Design design, Job job, Task task) {
+  /** Returns what on the paper is worked on. */
+  Set<Ref> refs() {
+    return task.shown().stream()
+        .flatMap(shown -> shown.lines().stream().map(line -> new Ref(shown.piece(), line)))
+        .collect(Collectors.toSet());
+  }
+
+  /** Draws the paper, if any lies on the table. */
+  Optional<Drawing> draw(Surface surface) {
+    if (task.trim().isPresent()) {
+      return cut(task.trim().get(), surface);
+    }
+    if (task.shown().isEmpty()) {
+      return Optional.empty();
+    }
+    Task.Shown shown = task.shown().get();
+    boolean glues = task.phase().compareTo(Task.Phase.LAYER) >= 0;
+    List<Patch> patches = glues ? Patch.of(design) : List.of();
+    return design
+        .piece(shown.piece())
+        .map(
+            piece ->
+                FlatDrawing.of(
+                    new Lying(piece, shown.lie()),
+                    surface,
+                    new FlatDrawing.Options(
+                        patches,
+                        Optional.empty(),
+                        score -> shown.lines().contains(score.id()),
+                        false,
+                        glues,
+                        glues ? Optional.empty() : Optional.of(job.habit()))));
+  }
+
+  private Optional<Drawing> cut(Task.Trim trim, Surface surface) {
+    PaperPlan plan = trim.plan();
+    if (plan.run().steps().isEmpty()) {
+      return Optional.empty();
+    }
+    Surface own = surface.speaking(plan.format(surface.format(), job.rulers()));
+    int step = Math.max(0, trim.step());
+    return Optional.of(TrimDrawing.of(plan.plan(), plan.run(), step, job.habit().hand(), own));
+  }
+}
