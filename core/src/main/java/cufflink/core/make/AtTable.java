@@ -212,6 +212,32 @@ public record AtTable(
         .toList();
   }
 
+  /**
+   * Returns the layers of which one lies on the table and may be spoilt before it is glued.
+   *
+   * @return what is cut for them
+   */
+  public List<Part> layers() {
+    return needed.stream()
+        .filter(part -> design.piece(part.id()).isEmpty() && progress.isCut(part.id()))
+        .toList();
+  }
+
+  /**
+   * Says that a layer is spoilt or lost before it was glued.
+   *
+   * @param layer what is cut for it
+   * @param at when
+   * @return what is to be written down; nothing if all is done
+   */
+  public List<Done> spoil(Part layer, Instant at) {
+    Done.Cut lost = new Done.Cut(layer.id(), layer.width(), layer.height(), 1);
+    return task()
+        .map(task -> new Done.Act(task.id(), "", "", 0, List.of(lost)))
+        .map(act -> List.of(new Done(jobId, act, 1, Kind.SPOILT, at)))
+        .orElse(List.of());
+  }
+
   private List<String> pair(String piece) {
     for (SecondCut cut : SecondCut.of(design)) {
       if (cut.with().isPresent()) {

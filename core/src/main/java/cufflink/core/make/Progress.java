@@ -202,20 +202,25 @@ public final class Progress {
    *     from sheets of their own
    */
   public List<Piece> there(Design design) {
-    String portion = portion();
-    Set<String> cut = new LinkedHashSet<>();
     Set<String> all = new LinkedHashSet<>();
-    for (Task task : work.tasks()) {
-      for (Done.Cut each : task.trim().map(Task.Trim::ready).orElse(List.of())) {
-        all.add(each.part());
-        if (made(task) > 0 && (portion.isEmpty() != task.id().startsWith(Work.TRIAL))) {
-          cut.add(each.part());
-        }
-      }
-    }
+    work.tasks().stream()
+        .flatMap(task -> task.trim().stream())
+        .flatMap(trim -> trim.ready().stream())
+        .forEach(cut -> all.add(cut.part()));
     return design.pieces().stream()
-        .filter(piece -> cut.contains(piece.id()) || !all.contains(piece.id()))
+        .filter(piece -> isCut(piece.id()) || !all.contains(piece.id()))
         .toList();
+  }
+
+  /** Says whether any of a part is cut for what is being worked on. */
+  boolean isCut(String part) {
+    String portion = portion();
+    return work.tasks().stream()
+        .filter(task -> made(task) > 0)
+        .filter(task -> portion.isEmpty() != task.id().startsWith(Work.TRIAL))
+        .flatMap(task -> task.trim().stream())
+        .flatMap(trim -> trim.ready().stream())
+        .anyMatch(cut -> cut.part().equals(part));
   }
 
   /**

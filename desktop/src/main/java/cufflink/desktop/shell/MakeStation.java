@@ -1,6 +1,8 @@
 package cufflink.desktop.shell;
 
+import cufflink.core.cut.Part;
 import cufflink.core.design.Piece;
+import cufflink.core.drawing.TaskDrawing;
 import cufflink.core.job.Derivation;
 import cufflink.core.log.CardMade;
 import cufflink.core.log.Done;
@@ -15,10 +17,12 @@ import cufflink.desktop.work.Maker;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.words.Words;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -226,7 +230,7 @@ final class MakeStation implements StationView {
         place + 1 < tasks.size()
             ? Words.say("make.next", tasks.get(place + 1).words().say(bench.format()))
             : Words.say("make.last"));
-    MakeDrawing drawing = new MakeDrawing(at.design(), derivation.job(), task);
+    TaskDrawing drawing = new TaskDrawing(at.design(), derivation.job(), task);
     paper.chosen().set(drawing.refs());
     paper.show(drawing::draw, bench.shownMarks(), bench.format());
   }
@@ -265,8 +269,13 @@ final class MakeStation implements StationView {
   private void showPieces(AtTable at) {
     FlowPane pieces = new FlowPane();
     pieces.getStyleClass().add("make-pieces");
-    for (Piece piece : at.design().pieces()) {
-      pieces.getChildren().add(choice(piece.label(), () -> spoil(at, piece)));
+    for (Piece piece : at.progress().there(at.design())) {
+      Function<Instant, List<Done>> act = now -> at.spoil(piece.id(), now);
+      pieces.getChildren().add(choice(piece.label(), () -> spoil(at, piece.label(), act)));
+    }
+    for (Part part : at.layers()) {
+      Function<Instant, List<Done>> act = now -> at.spoil(part, now);
+      pieces.getChildren().add(choice(part.label(), () -> spoil(at, part.label(), act)));
     }
     pieces.getChildren().add(choice(Words.say("make.not-spoilt"), () -> {}));
     phase.setText(Words.say("make.spoilt"));
@@ -291,9 +300,9 @@ final class MakeStation implements StationView {
     return button;
   }
 
-  private void spoil(AtTable at, Piece piece) {
-    maker.note(at, now -> at.spoil(piece.id(), now));
-    bench.tell(Words.say("make.spoilt-told", piece.label()));
+  private void spoil(AtTable at, String label, Function<Instant, List<Done>> act) {
+    maker.note(at, act);
+    bench.tell(Words.say("make.spoilt-told", label));
   }
 
   private void showEnd(Derivation derivation, AtTable at) {

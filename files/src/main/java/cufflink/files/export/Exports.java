@@ -33,7 +33,13 @@ public final class Exports {
           text(
               "steps",
               ".svg",
-              subject -> StepsSvg.write(subject.made(), subject.title(), subject.format())));
+              subject -> StepsSvg.write(subject.made(), subject.title(), subject.format())),
+          text("html", ".html", subject -> InstructionHtml.write(subject.folded())),
+          new Bytes(
+              "instruction",
+              ".pdf",
+              subject -> InstructionPdf.write(subject.folded(), subject.printer())),
+          text("sizes", ".txt", subject -> SizesText.write(subject.derivation())));
 
   private Exports() {}
 

@@ -208,7 +208,7 @@ public final class JobSheet {
     }
   }
 
-  private static String paper(PaperRole role) {
+  static String paper(PaperRole role) {
     if (!role.isUsual()) {
       return role.label();
     }

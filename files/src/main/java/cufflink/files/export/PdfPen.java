@@ -4,6 +4,7 @@ import cufflink.core.flat.Spot;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Drawing.Caption;
 import cufflink.core.scene.Drawing.Mark;
+import cufflink.core.scene.Drawing.Printed;
 import cufflink.core.scene.Drawing.Shape;
 import cufflink.core.scene.Drawing.Stroke;
 import cufflink.core.scene.Ink;
@@ -34,6 +35,8 @@ final class PdfPen {
     for (Mark mark : drawing.marks()) {
       if (mark instanceof Shape shape) {
         fill(shape, left, top);
+      } else if (mark instanceof Printed printed) {
+        print(printed, left, top);
       } else if (mark instanceof Stroke stroke) {
         stroke(stroke.path(), stroke.ink(), left, top);
       } else if (mark instanceof Caption caption) {
@@ -47,6 +50,29 @@ final class PdfPen {
     path(shape.corners(), left, top);
     content.closePath();
     content.fill();
+  }
+
+  /** Paper with its print, which is clipped to it. */
+  private void print(Printed printed, double left, double top) throws IOException {
+    content.saveGraphicsState();
+    for (List<Spot> ring : printed.rings()) {
+      path(ring, left, top);
+      content.closePath();
+    }
+    content.clipEvenOdd();
+    content.setNonStrokingColor(Tones.shaded(printed.ground(), printed.light()));
+    for (List<Spot> ring : printed.rings()) {
+      path(ring, left, top);
+      content.closePath();
+    }
+    content.fillEvenOdd();
+    content.setNonStrokingColor(Tones.shaded(printed.ink(), printed.light()));
+    for (List<Spot> figure : printed.figures()) {
+      path(figure, left, top);
+      content.closePath();
+      content.fill();
+    }
+    content.restoreGraphicsState();
   }
 
   void stroke(List<Spot> path, Ink ink, double left, double top) throws IOException {

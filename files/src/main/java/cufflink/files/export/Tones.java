@@ -2,6 +2,7 @@ package cufflink.files.export;
 
 import cufflink.core.scene.Drawing.Shape;
 import cufflink.core.scene.Fill;
+import java.awt.Color;
 
 /** The greys in which paper is printed. */
 final class Tones {
@@ -13,6 +14,16 @@ final class Tones {
   /** Returns how bright a shape is, from 0, black, to 1, white. */
   static double of(Shape shape) {
     return grey(shape.fill()) * (SHADE + (1 - SHADE) * shape.light());
+  }
+
+  /** Returns the colour of printed paper in this light. */
+  static Color shaded(int colour, double light) {
+    double bright = SHADE + (1 - SHADE) * light;
+    Color full = new Color(colour);
+    return new Color(
+        (int) Math.round(full.getRed() * bright),
+        (int) Math.round(full.getGreen() * bright),
+        (int) Math.round(full.getBlue() * bright));
   }
 
   private static double grey(Fill fill) {

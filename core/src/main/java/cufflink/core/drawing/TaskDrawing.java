@@ -1,10 +1,6 @@
-package cufflink.desktop.shell;
+package cufflink.core.drawing;
 
 import cufflink.core.design.Design;
-import cufflink.core.drawing.FlatDrawing;
-import cufflink.core.drawing.Lying;
-import cufflink.core.drawing.Patch;
-import cufflink.core.drawing.TrimDrawing;
 import cufflink.core.job.Job;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.make.Task;
@@ -16,17 +12,32 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
-/** The paper as it lies while something is done with it. */
-record MakeDrawing(Design design, Job job, Task task) {
-  /** Returns what on the paper is worked on. */
-  Set<Ref> refs() {
+/**
+ * The paper as it lies while something is done with it.
+ *
+ * @param design the card
+ * @param job how the maker works
+ * @param task what is done
+ */
+public record TaskDrawing(Design design, Job job, Task task) {
+  /**
+   * Returns what on the paper is worked on.
+   *
+   * @return its scores, cuts, layers or joints
+   */
+  public Set<Ref> refs() {
     return task.shown().stream()
         .flatMap(shown -> shown.lines().stream().map(line -> new Ref(shown.piece(), line)))
         .collect(Collectors.toSet());
   }
 
-  /** Draws the paper, if any lies on the table. */
-  Optional<Drawing> draw(Surface surface) {
+  /**
+   * Draws the paper, if any lies on the table.
+   *
+   * @param surface what it is drawn on
+   * @return the drawing
+   */
+  public Optional<Drawing> draw(Surface surface) {
     if (task.trim().isPresent()) {
       return cut(task.trim().get(), surface);
     }
@@ -54,11 +65,12 @@ record MakeDrawing(Design design, Job job, Task task) {
 
   private Optional<Drawing> cut(Task.Trim trim, Surface surface) {
     PaperPlan plan = trim.plan();
-    if (plan.run().steps().isEmpty()) {
+    if (trim.step() < 0) {
+      // While sheets are laid ready nothing is cut yet.
       return Optional.empty();
     }
     Surface own = surface.speaking(plan.format(surface.format(), job.rulers()));
-    int step = Math.max(0, trim.step());
-    return Optional.of(TrimDrawing.of(plan.plan(), plan.run(), step, job.habit().hand(), own));
+    return Optional.of(
+        TrimDrawing.of(plan.plan(), plan.run(), trim.step(), job.habit().hand(), own));
   }
 }

@@ -1,0 +1,137 @@
+package cufflink.files.export;
+
+import cufflink.core.flat.Spot;
+import cufflink.core.scene.Drawing;
+import cufflink.core.scene.Drawing.Caption;
+import cufflink.core.scene.Drawing.Mark;
+import cufflink.core.scene.Drawing.Printed;
+import cufflink.core.scene.Drawing.Shape;
+import cufflink.core.scene.Drawing.Stroke;
+import cufflink.files.text.Printable;
+import java.awt.Color;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamWriter;
+
+/** Paints a drawing as SVG inside a page. */
+final class SvgPen {
+  private static final int BRIGHTEST = 255;
+
+  private final XMLStreamWriter xml;
+  private int clips;
+
+  SvgPen(XMLStreamWriter xml) {
+    this.xml = xml;
+  }
+
+  /** Paints a drawing that says what it shows to those who cannot see it. */
+  void paint(Drawing drawing, String says) throws XMLStreamException {
+    xml.writeStartElement("svg");
+    xml.writeDefaultNamespace(SvgDocument.SPACE);
+    xml.writeAttribute(
+        "viewBox", "0 0 " + number(drawing.width()) + " " + number(drawing.height()));
+    xml.writeAttribute("role", "img");
+    xml.writeAttribute("aria-label", Printable.line(says));
+    for (Mark mark : drawing.marks()) {
+      if (mark instanceof Shape shape) {
+        int grey = (int) Math.round(BRIGHTEST * Tones.of(shape));
+        polygon(shape.corners(), colour(grey, grey, grey));
+      } else if (mark instanceof Printed printed) {
+        printed(printed);
+      } else if (mark instanceof Stroke stroke) {
+        stroke(stroke);
+      } else if (mark instanceof Caption caption) {
+        caption(caption);
+      }
+    }
+    xml.writeEndElement();
+  }
+
+  private void polygon(List<Spot> corners, String fill) throws XMLStreamException {
+    xml.writeEmptyElement("polygon");
+    xml.writeAttribute("points", points(corners));
+    xml.writeAttribute("fill", fill);
+  }
+
+  private void printed(Printed printed) throws XMLStreamException {
+    String paper =
+        printed.rings().stream()
+            .map(ring -> "M" + points(ring).replace(" ", "L") + "Z")
+            .collect(Collectors.joining());
+    String clip = "print-" + ++clips;
+    xml.writeEmptyElement("path");
+    xml.writeAttribute("d", paper);
+    xml.writeAttribute("fill-rule", "evenodd");
+    xml.writeAttribute("fill", shaded(printed.ground(), printed.light()));
+    if (printed.figures().isEmpty()) {
+      return;
+    }
+    xml.writeStartElement("clipPath");
+    xml.writeAttribute("id", clip);
+    xml.writeEmptyElement("path");
+    xml.writeAttribute("d", paper);
+    xml.writeAttribute("clip-rule", "evenodd");
+    xml.writeEndElement();
+    xml.writeEmptyElement("path");
+    xml.writeAttribute("clip-path", "url(#" + clip + ")");
+    xml.writeAttribute(
+        "d",
+        printed.figures().stream()
+            .map(figure -> "M" + points(figure).replace(" ", "L") + "Z")
+            .collect(Collectors.joining()));
+    xml.writeAttribute("fill", shaded(printed.ink(), printed.light()));
+  }
+
+  private static String shaded(int colour, double light) {
+    Color shaded = Tones.shaded(colour, light);
+    return colour(shaded.getRed(), shaded.getGreen(), shaded.getBlue());
+  }
+
+  private static String colour(int red, int green, int blue) {
+    return String.format(Locale.ROOT, "#%02x%02x%02x", red, green, blue);
+  }
+
+  private void stroke(Stroke stroke) throws XMLStreamException {
+    xml.writeEmptyElement("polyline");
+    xml.writeAttribute("points", points(stroke.path()));
+    xml.writeAttribute("fill", "none");
+    xml.writeAttribute("stroke", "#222222");
+    xml.writeAttribute("stroke-width", number(stroke.ink().weight()));
+    double[] dashes = stroke.ink().dashes();
+    if (dashes.length > 0) {
+      xml.writeAttribute(
+          "stroke-dasharray",
+          Arrays.stream(dashes).mapToObj(SvgPen::number).collect(Collectors.joining(" ")));
+    }
+  }
+
+  private void caption(Caption caption) throws XMLStreamException {
+    xml.writeStartElement("text");
+    xml.writeAttribute("x", number(caption.at().x()));
+    xml.writeAttribute("y", number(caption.at().y() + caption.size() * 0.35));
+    xml.writeAttribute("font-size", number(caption.size()));
+    xml.writeAttribute(
+        "text-anchor",
+        switch (caption.anchor()) {
+          case START -> "start";
+          case MIDDLE -> "middle";
+          case END -> "end";
+        });
+    xml.writeAttribute("font-weight", caption.tone().isRemark() ? "400" : "600");
+    xml.writeCharacters(Printable.line(caption.text()));
+    xml.writeEndElement();
+  }
+
+  private static String points(List<Spot> places) {
+    return places.stream()
+        .map(place -> number(place.x()) + "," + number(place.y()))
+        .collect(Collectors.joining(" "));
+  }
+
+  private static String number(double value) {
+    return String.format(Locale.ROOT, "%.1f", value);
+  }
+}
