@@ -18,7 +18,7 @@ import javafx.application.Platform;
 /** The log as the window uses it: opened when it is first needed, beside the window's thread. */
 final class Logbook {
   /** How far back it is looked for what was learned. */
-  private static final int RECENT = 100;
+  static final int RECENT = 300;
 
   /** As much of what was done tells how long things take now. */
   private static final int LATELY = 5_000;
@@ -87,20 +87,6 @@ final class Logbook {
                       List<T> worked = work.apply(cards);
                       Platform.runLater(() -> then.accept(cards, worked));
                     }));
-  }
-
-  /** Finds the newest card of a construction of which something was learned. */
-  void learned(String patternId, Consumer<CardMade> then) {
-    find(
-        patternId,
-        RECENT,
-        cards ->
-            cards.stream()
-                .filter(card -> card.job().patternId().equals(patternId))
-                .filter(card -> !card.memory().nextTime().isEmpty())
-                .limit(1)
-                .toList(),
-        (cards, learned) -> learned.forEach(then));
   }
 
   private <T> Optional<T> with(Function<LogStore, Parsed<T>> use) {

@@ -13,6 +13,7 @@ import cufflink.desktop.paper.PaperView;
 import cufflink.desktop.slip.SlipView;
 import cufflink.desktop.work.Companions.Companion;
 import cufflink.desktop.work.Station;
+import cufflink.desktop.work.Suggestion;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.project.Shares;
 import cufflink.files.words.Words;
@@ -24,9 +25,11 @@ import java.util.Optional;
 import java.util.Set;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
@@ -46,6 +49,7 @@ public final class MainWindow extends StackPane {
   private final BorderPane table = new BorderPane();
   private final BorderPane frame = new BorderPane();
   private final Label notice = new Label();
+  private final Button suggested = new Button();
   private final HelpSheet help;
   private final FirstTimes firstTimes;
   private final Stations stations;
@@ -75,6 +79,11 @@ public final class MainWindow extends StackPane {
     notice.textProperty().bind(bench.notice());
     notice.visibleProperty().bind(bench.notice().isNotEmpty());
     notice.managedProperty().bind(notice.visibleProperty());
+    suggested.getStyleClass().add("suggested");
+    suggested.managedProperty().bind(suggested.visibleProperty());
+    bench.notice().addListener((property, before, now) -> showSuggestion());
+    bench.making().suggestion().addListener((property, before, now) -> showSuggestion());
+    showSuggestion();
     bench.cutter().companions().offer(() -> companions(demonstration));
     MenuStrip menu = new MenuStrip(bench, projects, demonstration, toggleTheme, help::toggle);
     VBox top = new VBox(menu, new StationStrip(bench, stations, slip.looked()));
@@ -131,9 +140,21 @@ public final class MainWindow extends StackPane {
     }
   }
 
+  /** What is proposed is there as long as the sentence is that proposes it. */
+  private void showSuggestion() {
+    Optional<Suggestion> now =
+        bench.making().suggestion().get().filter(each -> each.told().equals(bench.notice().get()));
+    suggested.setVisible(now.isPresent());
+    now.ifPresent(
+        each -> {
+          suggested.setText(each.label());
+          suggested.setOnAction(event -> each.act().run());
+        });
+  }
+
   private void showPaper(StationView view, Derivation now) {
     int word = WordButton.focused(table.getTop());
-    VBox question = new VBox(view.sentence(now), notice);
+    VBox question = new VBox(view.sentence(now), new HBox(notice, suggested));
     question.getStyleClass().add("question");
     table.setTop(question);
     WordButton.focus(question, word);

@@ -39,7 +39,7 @@ final class ShelfView extends VBox {
   private static final List<Integer> TIMES = List.of(15, 30, 60);
   private static final List<Integer> COPIES = List.of(1, 6, 12, 20, 40);
   private final Workbench bench;
-  private final Logbook log;
+  private final Remembering remembering;
   private final FlowPane table = new FlowPane();
   private final VBox head = new VBox();
   private final Label note = new Label();
@@ -57,7 +57,7 @@ final class ShelfView extends VBox {
 
   ShelfView(Workbench bench, Projects projects) {
     this.bench = bench;
-    this.log = projects.log();
+    this.remembering = new Remembering(bench, projects.log());
     this.shown = bench.rulers().last();
     this.finder =
         new Latest<>(
@@ -113,6 +113,7 @@ final class ShelfView extends VBox {
 
   /** Looks again if the ruler has changed since. */
   void refresh() {
+    remembering.minutes(this::lay);
     if (!shown.equals(bench.rulers().last())) {
       wish(wish);
     } else {
@@ -369,8 +370,7 @@ final class ShelfView extends VBox {
         found.answer().stream()
             .map(
                 offer ->
-                    Optional.ofNullable(
-                            before.get(Stand.shows(offer, looked.copies(), Stand.format(bench))))
+                    Optional.ofNullable(before.get(Stand.shows(bench, offer, looked.copies())))
                         .orElseGet(() -> new Stand(bench, offer, looked.copies()))
                         .taking(() -> choose(offer, looked)))
             .toList();
@@ -380,16 +380,6 @@ final class ShelfView extends VBox {
   /** Takes up a construction, and says what was learned of it the last time. */
   private void choose(Offer offer, Wish looked) {
     bench.choosing().choose(offer, looked);
-    log.learned(
-        offer.pattern().id(),
-        card ->
-            bench
-                .job()
-                .filter(job -> job.patternId().equals(card.job().patternId()))
-                .ifPresent(
-                    job ->
-                        bench.tell(
-                            Words.say(
-                                "log.learned", card.on().toString(), card.memory().nextTime()))));
+    remembering.tell();
   }
 }

@@ -33,7 +33,7 @@ final class Stand extends VBox {
 
   Stand(Workbench bench, Offer offer, int copies) {
     this.offer = offer;
-    this.shows = shows(offer, copies, format(bench));
+    this.shows = shows(bench, offer, copies);
     Design design = offer.design();
     FoldModel model = Card.of(design).orElseThrow().whole();
     CardPicture picture = new CardPicture(offer.pattern().look(), design, model);
@@ -44,7 +44,7 @@ final class Stand extends VBox {
     Label size = new Label(size(offer, format(bench)));
     size.getStyleClass().add("stand-size");
     size.setWrapText(true);
-    Label takes = new Label(takes(offer, copies));
+    Label takes = new Label(takes(bench, offer, copies));
     takes.getStyleClass().add("stand-takes");
     takes.setWrapText(true);
     getChildren().addAll(paper, name, size, takes);
@@ -70,8 +70,8 @@ final class Stand extends VBox {
   }
 
   /** Returns all that a stand shows: two that are alike in it look alike. */
-  static List<Object> shows(Offer offer, int copies, LengthFormat format) {
-    return List.of(offer.design(), size(offer, format), takes(offer, copies));
+  static List<Object> shows(Workbench bench, Offer offer, int copies) {
+    return List.of(offer.design(), size(offer, format(bench)), takes(bench, offer, copies));
   }
 
   /** Returns all that it shows. */
@@ -111,7 +111,7 @@ final class Stand extends VBox {
         .orElse(size);
   }
 
-  private static String takes(Offer offer, int copies) {
+  private static String takes(Workbench bench, Offer offer, int copies) {
     Message paper = Message.of("shelf.of-card", offer.use().sheets(), offer.sheet().label());
     Optional<SheetUse> layers =
         SheetUse.of(offer.design(), PaperKind.PATTERNED, copies, offer.sheet());
@@ -120,6 +120,9 @@ final class Stand extends VBox {
       paper = Message.of("list.comma", paper, patterned);
     }
     String level = Words.say("shelf.level-" + offer.pattern().effort().level());
-    return Words.say("shelf.takes", paper, offer.pattern().effort().minutes(), level);
+    Integer own = bench.making().maker().minutes().get(offer.pattern().id());
+    return own == null
+        ? Words.say("shelf.takes", paper, offer.pattern().effort().minutes(), level)
+        : Words.say("shelf.took", paper, own, level);
   }
 }

@@ -28,6 +28,7 @@ public final class Maker {
   private final Map<String, List<Done>> done = new HashMap<>();
   private Consumer<List<Done>> keeper = what -> {};
   private Times times = Times.USUAL;
+  private Map<String, Integer> minutes = Map.of();
   private Optional<Known> known = Optional.empty();
 
   /** What was cut again lately; its plans are small, and are asked for at every look. */
@@ -58,6 +59,24 @@ public final class Maker {
    */
   public void takes(Times learned) {
     times = learned;
+  }
+
+  /**
+   * Takes over how long one card of each construction took this maker.
+   *
+   * @param seen minutes by the construction's id
+   */
+  public void took(Map<String, Integer> seen) {
+    minutes = Map.copyOf(seen);
+  }
+
+  /**
+   * Returns how long one card of each construction took this maker.
+   *
+   * @return minutes by the construction's id; those that were never made are missing
+   */
+  public Map<String, Integer> minutes() {
+    return minutes;
   }
 
   /**

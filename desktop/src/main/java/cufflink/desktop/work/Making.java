@@ -9,17 +9,22 @@ import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Papers;
 import cufflink.core.paper.Sheet;
 import cufflink.core.run.ScoringHabit;
+import cufflink.core.value.Values;
 import cufflink.files.size.StandardSizes;
 import cufflink.files.words.Words;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.collections.ObservableList;
 
 /** The ways to change what is made, and from what. Each goes to the workbench, to be taken back. */
 public final class Making {
   private final Maker maker;
+  private final ReadOnlyObjectWrapper<Optional<Suggestion>> suggestion =
+      new ReadOnlyObjectWrapper<>(Optional.empty());
   private final Workbench bench;
 
   Making(Workbench bench, Cutter cutter) {
@@ -34,6 +39,34 @@ public final class Making {
    */
   public Maker maker() {
     return maker;
+  }
+
+  /**
+   * Begins with other sizes than were proposed.
+   *
+   * @param values the sizes
+   * @param remark why, in a sentence
+   */
+  public void start(Values values, String remark) {
+    bench.change(job().withValues(values), "", remark);
+  }
+
+  /**
+   * Proposes something.
+   *
+   * @param now what a press would do
+   */
+  public void suggest(Suggestion now) {
+    suggestion.set(Optional.of(now));
+  }
+
+  /**
+   * Returns what was proposed last; it holds as long as its sentence is the one that is told.
+   *
+   * @return the proposal, if there was any
+   */
+  public ReadOnlyObjectProperty<Optional<Suggestion>> suggestion() {
+    return suggestion.getReadOnlyProperty();
   }
 
   private Job job() {

@@ -4,6 +4,7 @@ import static cufflink.desktop.shell.OpenWindow.texts;
 import static cufflink.desktop.shell.OpenWindow.waitFor;
 import static cufflink.desktop.shell.OpenWindow.waitForWords;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.log.CardMade;
@@ -210,5 +211,13 @@ class MakeStationTest {
                 .orElseThrow()
                 .takeUp());
     waitForWords(robot, "you said: left flap 2 mm wider");
+    // One press begins with what was made then.
+    var proposed = bench.job().orElseThrow().values();
+    robot.clickOn("Start as then");
+    waitForWords(robot, "Begun as on ");
+    assertEquals(before.values(), bench.job().orElseThrow().values());
+    assertFalse(OpenWindow.seen(() -> robot.lookup("Start as then").query().isVisible()));
+    robot.interact(bench::undo);
+    assertEquals(proposed, bench.job().orElseThrow().values());
   }
 }

@@ -156,10 +156,11 @@ final class Instructor {
       int nth = i;
       Optional<ScoreRun.Setup> otherSetup =
           otherRun.filter(it -> nth < it.setups().size()).map(it -> it.setups().get(nth));
-      String along = setup.lie().along(piece).equals(piece.width()) ? "width" : "height";
+      boolean wide = setup.lie().along(piece).equals(piece.width());
+      String key = wide ? "share.scores-width" : "share.scores-height";
       sizes.add(
           new Instruction.Size(
-              Words.say("share.scores-" + along, piece.label()),
+              Words.say(key, piece.label()),
               stops(setup, format),
               otherSetup.map(it -> stops(it, otherFormat())).orElse("")));
     }

@@ -1,0 +1,98 @@
+package cufflink.core.log;
+
+import cufflink.core.value.Setting;
+import cufflink.core.value.Values;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What the cards that were made of one construction tell of the next.
+ *
+ * @param minutes how long one card takes, from 1; empty if that was never noted
+ * @param habits values that were chosen alike the last times, otherwise than the construction
+ *     proposes
+ * @param last the newest card that tells something: values of its own, or what to change next time
+ */
+public record Experience(Optional<Integer> minutes, Values habits, Optional<CardMade> last) {
+  /** Nothing was made yet. */
+  public static final Experience NONE =
+      new Experience(Optional.empty(), Values.NONE, Optional.empty());
+
+  /** What was done so often one after another is a habit. */
+  private static final int HABIT = 3;
+
+  /**
+   * Learns from cards made.
+   *
+   * @param cards those of one construction, the newest first
+   * @param proposed the values that the construction proposes
+   * @return what they tell
+   */
+  public static Experience of(List<CardMade> cards, Values proposed) {
+    Map<String, Setting> habits = new LinkedHashMap<>();
+    if (cards.size() >= HABIT) {
+      List<CardMade> newest = cards.subList(0, HABIT);
+      cards
+          .get(0)
+          .job()
+          .values()
+          .settings()
+          .forEach(
+              (name, setting) -> {
+                boolean isOwn =
+                    proposed.get(name).filter(each -> !each.equals(setting)).isPresent();
+                Optional<Setting> same = Optional.of(setting);
+                if (isOwn
+                    && newest.stream().allMatch(it -> it.job().values().get(name).equals(same))) {
+                  habits.put(name, setting);
+                }
+              });
+    }
+    Optional<CardMade> last =
+        cards.stream()
+            .limit(1)
+            .filter(
+                card ->
+                    !card.memory().nextTime().isEmpty()
+                        || !differences(proposed, card.job().values()).isEmpty())
+            .findFirst();
+    return new Experience(minutes(cards), new Values(habits), last);
+  }
+
+  /**
+   * Finds the values in which two jobs differ.
+   *
+   * @param before some values
+   * @param after others
+   * @return the names of values that both have and that are not the same
+   */
+  public static List<String> differences(Values before, Values after) {
+    List<String> names = new ArrayList<>();
+    before
+        .settings()
+        .forEach(
+            (name, setting) -> {
+              if (after.get(name).filter(each -> !each.equals(setting)).isPresent()) {
+                names.add(name);
+              }
+            });
+    return names;
+  }
+
+  /** The middle one of all, so that one odd day decides nothing. */
+  private static Optional<Integer> minutes(List<CardMade> cards) {
+    List<Integer> each = new ArrayList<>();
+    for (CardMade card : cards) {
+      if (card.memory().minutes() > 0) {
+        double one = (double) card.memory().minutes() / card.memory().copies();
+        each.add((int) Math.max(1, Math.round(one)));
+      }
+    }
+    Collections.sort(each);
+    return each.isEmpty() ? Optional.empty() : Optional.of(each.get(each.size() / 2));
+  }
+}
