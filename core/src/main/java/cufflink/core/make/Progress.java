@@ -88,7 +88,7 @@ public final class Progress {
       boolean counts =
           portion(task.id()).equals(portion)
               && task.piece().equals(piece)
-              && task.phase().compareTo(Phase.SCORE) >= 0
+              && (task.phase() != Phase.CUT || task.trim().isEmpty())
               && task.phase().compareTo(Phase.LAYER) <= 0;
       if (counts) {
         boolean follows =

@@ -110,6 +110,7 @@ public record Work(List<Task> tasks) {
 
   private static List<Task> made(WorkBuilder builder, Asked asked, School school) {
     Design design = asked.design();
+    builder.ribbons();
     builder.pieces(school);
     design.layers().forEach(builder::layer);
     List<Stage> stages =

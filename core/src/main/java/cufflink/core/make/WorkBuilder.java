@@ -19,6 +19,7 @@ import cufflink.core.make.Task.Shown;
 import cufflink.core.make.Task.Trim;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Written;
+import cufflink.core.paper.PaperKind;
 import cufflink.core.plane.Side;
 import cufflink.core.run.Directions;
 import cufflink.core.run.Gluing;
@@ -131,6 +132,20 @@ final class WorkBuilder {
   private void addCut(PaperPlan plan, Told told, Trim trim) {
     String role = plan.role().id();
     add(Phase.CUT, Phase.CUT.word() + " " + role, role, 1, told, Optional.of(trim));
+  }
+
+  /** Ribbon comes from no sheet: each is cut to its length. */
+  void ribbons() {
+    shown = Optional.empty();
+    for (Piece piece : design.pieces()) {
+      if (piece.paper() == PaperKind.RIBBON) {
+        Length length = piece.width().max(piece.height());
+        Length wide = piece.width().min(piece.height());
+        Message words = Message.of("make.ribbon", piece.label(), length, wide);
+        Told told = new Told(words, Optional.of(length), Times.usual(Phase.CUT));
+        add(Phase.CUT, piece.id(), piece.count() * copies, told);
+      }
+    }
   }
 
   /** What is needed of the paper is laid ready; some of it may need no cut. */

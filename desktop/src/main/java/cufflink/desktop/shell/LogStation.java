@@ -2,6 +2,8 @@ package cufflink.desktop.shell;
 
 import cufflink.core.job.Derivation;
 import cufflink.core.log.CardMade;
+import cufflink.core.log.Experience;
+import cufflink.core.pattern.Pattern;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.words.Words;
@@ -35,7 +37,7 @@ final class LogStation implements StationView {
   private final FlowPane table = new FlowPane();
 
   /** A card with what follows from its job, if its construction is at hand. */
-  private record Found(CardMade card, Optional<Derivation> derivation) {}
+  private record Found(CardMade card, Optional<Derivation> derivation, String other) {}
 
   LogStation(Workbench bench, Logbook log) {
     this.bench = bench;
@@ -105,7 +107,7 @@ final class LogStation implements StationView {
     log.find(
         words,
         MOST + 1,
-        cards -> cards.stream().limit(MOST).map(this::worked).toList(),
+        cards -> cards.stream().limit(MOST).map(card -> worked(card, cards)).toList(),
         (cards, found) -> {
           if (words.equals(search.getText())) {
             lay(words, cards.size(), found);
@@ -113,13 +115,20 @@ final class LogStation implements StationView {
         });
   }
 
-  private Found worked(CardMade card) {
-    return new Found(
-        card,
-        bench
-            .library()
-            .pattern(card.job().patternId())
-            .map(each -> Derivation.of(each, card.job())));
+  /** Works out its picture, and what is other than the time before. */
+  private Found worked(CardMade card, List<CardMade> cards) {
+    Optional<Pattern> pattern = bench.library().pattern(card.job().patternId());
+    String other =
+        pattern
+            .flatMap(
+                each ->
+                    cards.subList(cards.indexOf(card) + 1, cards.size()).stream()
+                        .filter(it -> it.job().patternId().equals(each.id()))
+                        .findFirst()
+                        .map(it -> Experience.differences(it.job().values(), card.job().values()))
+                        .map(names -> Remembering.labels(each, names)))
+            .orElse("");
+    return new Found(card, pattern.map(each -> Derivation.of(each, card.job())), other);
   }
 
   private void lay(String words, int count, List<Found> found) {
@@ -150,6 +159,17 @@ final class LogStation implements StationView {
     add(tile, "stand-size", Words.say("log.when", card.on().toString(), card.memory().copies()));
     String whom = card.memory().forWhom();
     add(tile, "stand-takes", whom.isEmpty() ? "" : Words.say("log.for", whom));
+    CardMade.Memory memory = card.memory();
+    add(tile, "stand-takes", memory.occasion());
+    add(
+        tile,
+        "stand-takes",
+        memory.minutes() > 0 ? Words.say("log.minutes", memory.minutes()) : "");
+    add(tile, "stand-takes", memory.stars() > 0 ? Words.say("log.stars", memory.stars()) : "");
+    add(
+        tile,
+        "stand-takes",
+        found.other().isEmpty() ? "" : Words.say("log.differs", found.other()));
     String next = card.memory().nextTime();
     add(tile, "stand-takes", next.isEmpty() ? "" : Words.say("log.next-time", next));
     tile.setFocusTraversable(true);

@@ -6,6 +6,7 @@ import cufflink.core.make.Times;
 import cufflink.core.measure.Parsed;
 import cufflink.desktop.wait.InOrder;
 import cufflink.files.log.LogStore;
+import cufflink.files.log.Workplace;
 import cufflink.files.words.Words;
 import java.nio.file.Path;
 import java.util.List;
@@ -24,6 +25,7 @@ final class Logbook {
   private static final int LATELY = 5_000;
 
   private final Path file;
+  private final Workplace place;
   private final Consumer<String> teller;
   private final InOrder disk = new InOrder("log");
   private Optional<LogStore> store = Optional.empty();
@@ -36,6 +38,7 @@ final class Logbook {
    */
   Logbook(Path file, Consumer<String> teller) {
     this.file = file;
+    this.place = new Workplace(file.resolveSibling("tables"));
     this.teller = teller;
   }
 
@@ -53,12 +56,20 @@ final class Logbook {
                 .ifPresent(times -> Platform.runLater(() -> then.accept(times))));
   }
 
-  /** Reads what was done of a job; nothing is taken if the log cannot be read. */
-  void read(String jobId, Consumer<List<Done>> then) {
+  /**
+   * Reads what was done of a job and lays it on the table; nothing is taken if the log cannot be
+   * read.
+   *
+   * @param jobId the job
+   * @param then takes what was done, and whether another window has the job on its table
+   */
+  void read(String jobId, BiConsumer<List<Done>, Boolean> then) {
     disk.run(
-        () ->
-            with(store -> store.done(jobId))
-                .ifPresent(all -> Platform.runLater(() -> then.accept(all))));
+        () -> {
+          boolean elsewhere = !place.take(jobId);
+          with(store -> store.done(jobId))
+              .ifPresent(all -> Platform.runLater(() -> then.accept(all, elsewhere)));
+        });
   }
 
   /** Puts cards into the log. */
@@ -112,6 +123,7 @@ final class Logbook {
   /** Writes what is still to be written, and closes the file. */
   void close() {
     disk.close();
+    place.close();
     store.ifPresent(LogStore::close);
     store = Optional.empty();
   }

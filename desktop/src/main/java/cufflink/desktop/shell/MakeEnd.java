@@ -7,6 +7,7 @@ import cufflink.files.words.Words;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -16,6 +17,9 @@ import javafx.scene.layout.VBox;
 
 /** What is asked once all cards of a job are made. */
 final class MakeEnd {
+  private static final int MOST_TOLD = 5;
+  private static final PseudoClass GIVEN = PseudoClass.getPseudoClass("given");
+
   private final Workbench bench;
   private final Logbook log;
   private final Runnable anew;
@@ -23,7 +27,10 @@ final class MakeEnd {
   private final TextField forWhom = new TextField();
   private final TextField occasion = new TextField();
   private final TextField nextTime = new TextField();
+  private final Label had = new Label();
+  private final HBox stars = new HBox();
   private int minutes;
+  private int given;
 
   MakeEnd(Workbench bench, Logbook log, Runnable anew) {
     this.bench = bench;
@@ -31,6 +38,12 @@ final class MakeEnd {
     this.anew = anew;
     words.getStyleClass().add("make-words");
     words.setWrapText(true);
+    had.getStyleClass().add("make-before");
+    had.setWrapText(true);
+    had.visibleProperty().bind(had.textProperty().isNotEmpty());
+    had.managedProperty().bind(had.visibleProperty());
+    stars.getStyleClass().add("make-stars");
+    forWhom.textProperty().addListener((property, before, now) -> tellWhatTheyHad(now));
     forWhom.setAccessibleText(Words.say("make.for-whom"));
     occasion.setAccessibleText(Words.say("make.occasion"));
     nextTime.setAccessibleText(Words.say("make.next-time"));
@@ -39,6 +52,7 @@ final class MakeEnd {
   /** Returns what is said and asked of the cards that are made. */
   List<Node> show(Derivation derivation, int took) {
     minutes = took;
+    showStars();
     words.setText(
         Words.say("make.made", derivation.job().order().copies(), derivation.pattern().name()));
     HBox both =
@@ -47,9 +61,54 @@ final class MakeEnd {
     return List.of(
         words,
         asked(forWhom, "make.for-whom"),
+        had,
         asked(occasion, "make.occasion"),
         asked(nextTime, "make.next-time"),
+        stars,
         both);
+  }
+
+  private void showStars() {
+    stars.getChildren().clear();
+    for (int i = 1; i <= CardMade.MOST_STARS; i++) {
+      int number = i;
+      Button star = new Button();
+      star.getStyleClass().add("make-star");
+      star.pseudoClassStateChanged(GIVEN, i <= given);
+      star.setAccessibleText(Words.say("log.stars", i));
+      star.setOnAction(
+          event -> {
+            // The same star once more takes all of them back.
+            given = given == number ? 0 : number;
+            showStars();
+            stars.getChildren().get(number - 1).requestFocus();
+          });
+      stars.getChildren().add(star);
+    }
+  }
+
+  /** So that nobody gets the same twice. */
+  private void tellWhatTheyHad(String typed) {
+    String person = typed.strip();
+    if (person.isEmpty()) {
+      had.setText("");
+      return;
+    }
+    log.find(
+        person,
+        Logbook.RECENT,
+        cards ->
+            cards.stream()
+                .filter(card -> card.memory().forWhom().equalsIgnoreCase(person))
+                .map(card -> Words.say("make.got", card.construction(), card.on().toString()))
+                .distinct()
+                .limit(MOST_TOLD)
+                .toList(),
+        (cards, got) -> {
+          if (forWhom.getText().equals(typed)) {
+            had.setText(got.isEmpty() ? "" : Words.say("make.had", person, String.join(", ", got)));
+          }
+        });
   }
 
   private static Button button(String key, Runnable action) {
@@ -73,7 +132,7 @@ final class MakeEnd {
             forWhom.getText().strip(),
             occasion.getText().strip(),
             minutes,
-            0,
+            given,
             "",
             nextTime.getText().strip());
     CardMade card =
@@ -89,6 +148,8 @@ final class MakeEnd {
           forWhom.clear();
           occasion.clear();
           nextTime.clear();
+          given = 0;
+          showStars();
           bench.tell(Words.say("make.remembered"));
         });
   }

@@ -1,6 +1,5 @@
 package cufflink.desktop.shell;
 
-import cufflink.core.cut.Part;
 import cufflink.core.design.Piece;
 import cufflink.core.drawing.TaskDrawing;
 import cufflink.core.job.Derivation;
@@ -17,15 +16,15 @@ import cufflink.desktop.work.Maker;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.words.Words;
-import java.time.Instant;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
-import java.util.function.Function;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -40,6 +39,8 @@ final class MakeStation implements StationView {
   private final Logbook log;
   private final Runnable refresh;
   private final MakeEnd end;
+  private final MakeSpoilt which;
+  private final Elbow elbow = Elbow.ofThisSystem();
   private final BorderPane page = new BorderPane();
   private final PaperView paper = new PaperView();
   private final Label phase = label("make-phase");
@@ -52,9 +53,16 @@ final class MakeStation implements StationView {
   private final Button back = button("make.back", () -> step(-1));
   private final Button spoilt = button("make.spoilt", this::askWhich);
   private final Button all = button("make.on", this::makeAll);
+  private final ToggleButton aloud = new ToggleButton(Words.say("make.aloud"));
   private final Button on = button("make.on", this::act);
   private final VBox told = new VBox(number, words, before);
   private final HBox middle = new HBox(told, paper);
+
+  /** Jobs that another window has on its table: there they are only looked at. */
+  private final Set<String> elsewhere = new HashSet<>();
+
+  /** What was read aloud last. */
+  private String spoken = "";
 
   /** Whether it is being asked which piece was spoilt. */
   private boolean asks;
@@ -65,6 +73,7 @@ final class MakeStation implements StationView {
     this.log = log;
     this.refresh = refresh;
     this.end = new MakeEnd(bench, log, this::again);
+    this.which = new MakeSpoilt(bench, this::said);
     maker.keptBy(log::add);
     page.getStyleClass().add("make-page");
     told.getStyleClass().add("make-told");
@@ -80,7 +89,9 @@ final class MakeStation implements StationView {
     paper.setPrefWidth(1);
     paper.setMouseTransparent(true);
     middle.getStyleClass().add("make-middle");
-    HBox top = new HBox(phase, between(), where);
+    aloud.getStyleClass().add("make-aloud");
+    aloud.setOnAction(event -> speak());
+    HBox top = new HBox(phase, between(), aloud, where);
     top.getStyleClass().add("make-top");
     page.setFocusTraversable(true);
     page.setMinHeight(0);
@@ -94,6 +105,15 @@ final class MakeStation implements StationView {
     HBox foot = new HBox(back, spoilt, between(), all, on);
     foot.getStyleClass().add("make-foot");
     page.setBottom(new VBox(next, foot));
+    bench
+        .station()
+        .addListener(
+            (property, was, now) -> {
+              elbow.keepAwake(now == Station.MAKE);
+              if (now == Station.MAKE && isElsewhere()) {
+                bench.job().ifPresent(job -> read(job.id()));
+              }
+            });
     bench.cutter().plans().addListener((property, was, now) -> refreshIfHere());
     bench.cutter().rest().answered().addListener((property, was, now) -> refreshIfHere());
   }
@@ -165,16 +185,29 @@ final class MakeStation implements StationView {
     String job = derivation.job().id();
     if (!maker.isKnown(job)) {
       maker.learn(job, List.of());
-      log.read(
-          job,
-          done -> {
-            maker.learn(job, done);
-            refreshIfHere();
-          });
+      read(job);
       log.times(maker::takes);
     }
     Optional<AtTable> at = maker.at(derivation, bench.drawer());
     at.ifPresentOrElse(it -> show(derivation, it), () -> showWaiting(derivation));
+  }
+
+  private void read(String job) {
+    log.read(
+        job,
+        (done, isElsewhere) -> {
+          maker.learn(job, done);
+          if (isElsewhere) {
+            elsewhere.add(job);
+          } else {
+            elsewhere.remove(job);
+          }
+          refreshIfHere();
+        });
+  }
+
+  private boolean isElsewhere() {
+    return bench.job().filter(job -> elsewhere.contains(job.id())).isPresent();
   }
 
   private void showWaiting(Derivation derivation) {
@@ -194,11 +227,12 @@ final class MakeStation implements StationView {
   private void show(Derivation derivation, AtTable at) {
     List<Task> tasks = at.work().tasks();
     int place = at.progress().next();
-    show(back, true);
+    boolean here = !isElsewhere();
+    show(back, here);
     back.setDisable(at.progress().last().isEmpty());
     boolean goesOn = place < tasks.size();
-    showOn(goesOn && !asks);
-    show(spoilt, goesOn && !asks);
+    showOn(goesOn && !asks && here);
+    show(spoilt, goesOn && !asks && here);
     show(all, false);
     if (!goesOn) {
       showEnd(derivation, at);
@@ -213,24 +247,28 @@ final class MakeStation implements StationView {
     List<Task> tasks = at.work().tasks();
     Task task = tasks.get(place);
     int made = at.progress().made(task);
-    phase.setText(heading(derivation, at, task));
+    boolean both = task.count() > 1 && task.number().isPresent();
+    String heading = heading(derivation, at, task);
     where.setText(Words.say("make.where", place + 1, tasks.size()));
     Optional<String> tally =
         task.count() == 1
             ? Optional.empty()
             : Optional.of(Words.say("make.tally", made + 1, task.count()));
+    phase.setText(both ? Words.say("make.about", heading, tally.orElseThrow()) : heading);
     say(number, task.number().map(bench.format()::format).or(() -> tally));
     words.setText(task.words().say(bench.format()));
-    say(before, otherwise(derivation, at, task));
+    Optional<String> other = otherwise(derivation, at, task);
+    say(before, isElsewhere() ? Optional.of(Words.say("make.elsewhere")) : other);
     told.getChildren().setAll(number, words, before);
     int left = task.count() - made;
-    show(all, left > 1);
+    show(all, left > 1 && !isElsewhere());
     all.setText(Words.say("make.all", left));
     next.setText(
         place + 1 < tasks.size()
             ? Words.say("make.next", tasks.get(place + 1).words().say(bench.format()))
             : Words.say("make.last"));
     TaskDrawing drawing = new TaskDrawing(at.design(), derivation.job(), task);
+    speak();
     paper.chosen().set(drawing.refs());
     paper.show(drawing::draw, bench.shownMarks(), bench.format());
   }
@@ -261,48 +299,35 @@ final class MakeStation implements StationView {
     return task.count() == 1 ? whole : Words.say("make.count", whole, task.count());
   }
 
+  /** Reads aloud what is to be done, once for each thing. */
+  private void speak() {
+    String now = String.join(" ", number.getText(), words.getText()).strip();
+    if (aloud.isSelected() && !now.equals(spoken)) {
+      elbow.say(now);
+    }
+    spoken = aloud.isSelected() ? now : "";
+  }
+
   private void askWhich() {
     asks = true;
     refresh.run();
   }
 
   private void showPieces(AtTable at) {
-    FlowPane pieces = new FlowPane();
-    pieces.getStyleClass().add("make-pieces");
-    for (Piece piece : at.progress().there(at.design())) {
-      Function<Instant, List<Done>> act = now -> at.spoil(piece.id(), now);
-      pieces.getChildren().add(choice(piece.label(), () -> spoil(at, piece.label(), act)));
-    }
-    for (Part part : at.layers()) {
-      Function<Instant, List<Done>> act = now -> at.spoil(part, now);
-      pieces.getChildren().add(choice(part.label(), () -> spoil(at, part.label(), act)));
-    }
-    pieces.getChildren().add(choice(Words.say("make.not-spoilt"), () -> {}));
     phase.setText(Words.say("make.spoilt"));
     where.setText("");
     words.setText(Words.say("make.which"));
+    FlowPane pieces = which.show(at);
     told.getChildren().setAll(words, pieces);
     next.setText("");
     show(back, false);
     pieces.getChildren().get(0).requestFocus();
   }
 
-  private Button choice(String label, Runnable chosen) {
-    Button button = new Button(label);
-    button.getStyleClass().add("make-remember");
-    button.setOnAction(
-        event -> {
-          asks = false;
-          chosen.run();
-          refresh.run();
-          focus();
-        });
-    return button;
-  }
-
-  private void spoil(AtTable at, String label, Function<Instant, List<Done>> act) {
-    maker.note(at, act);
-    bench.tell(Words.say("make.spoilt-told", label));
+  private void said() {
+    asks = false;
+    refresh.run();
+    focus();
   }
 
   private void showEnd(Derivation derivation, AtTable at) {
@@ -334,7 +359,7 @@ final class MakeStation implements StationView {
   }
 
   private void move(Consumer<AtTable> act) {
-    if (!asks) {
+    if (!asks && !isElsewhere()) {
       bench
           .derivation()
           .get()

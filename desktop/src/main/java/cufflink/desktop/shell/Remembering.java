@@ -94,7 +94,11 @@ final class Remembering {
   }
 
   private String names(List<String> parameters) {
-    Pattern pattern = bench.derivation().get().orElseThrow().pattern();
+    return labels(bench.derivation().get().orElseThrow().pattern(), parameters);
+  }
+
+  /** Returns what a maker calls some values of a construction. */
+  static String labels(Pattern pattern, List<String> parameters) {
     List<String> labels =
         parameters.stream()
             .map(

@@ -14,6 +14,7 @@ import cufflink.core.make.Task;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.log.LogStore;
+import cufflink.files.log.Workplace;
 import cufflink.files.project.UserFolders;
 import java.io.IOException;
 import java.util.List;
@@ -134,6 +135,26 @@ class MakeStationTest {
     assertTrue(OpenWindow.seen(() -> table().progress().next()) > place);
     robot.clickOn("All 9 done");
     assertTrue(OpenWindow.seen(() -> table().task().orElseThrow().count()) == 1);
+  }
+
+  /** In a second window it is looked at; once the first is closed, it goes on here. */
+  @Test
+  void aJobOnAnotherTable_isOnlyLookedAt(FxRobot robot) {
+    String job = bench.job().orElseThrow().id();
+    Workplace other =
+        new Workplace(new UserFolders(window.folder()).log().resolveSibling("tables"));
+    assertTrue(other.take(job));
+    goThere(robot);
+    waitForWords(robot, "This job is being made in another window.");
+    robot.type(KeyCode.SPACE);
+    robot.type(KeyCode.RIGHT);
+    assertTrue(texts(robot).contains("1 of " + tasks()));
+    other.close();
+    robot.interact(() -> bench.station().set(Station.SIZE));
+    robot.interact(() -> bench.station().set(Station.MAKE));
+    waitFor(() -> texts(robot).stream().noneMatch(it -> it.startsWith("This job is being made")));
+    robot.type(KeyCode.RIGHT);
+    waitForWords(robot, "2 of " + tasks());
   }
 
   @Test
