@@ -10,18 +10,23 @@ import java.util.Set;
  * @param trialFirst whether one card is made alone before the rest
  * @param extras the accessories to make besides, by their names in files, such as "belly-band"
  * @param raised whether layers stand on foam pads instead of lying flat
+ * @param kits how many of the cards are not put together yet, their pieces cut, scored and creased
+ *     ahead; from 0 to all of them
  */
-public record Order(int copies, boolean trialFirst, Set<String> extras, boolean raised) {
+public record Order(int copies, boolean trialFirst, Set<String> extras, boolean raised, int kits) {
   /** The most cards in one job. */
   public static final int MOST_COPIES = 10_000;
 
   /** One card with nothing besides, its layers flat so that it can be posted. */
-  public static final Order ONE = new Order(1, false, Set.of(), false);
+  public static final Order ONE = new Order(1, false, Set.of(), false, 0);
 
   /** Copies the set. */
   public Order {
     if (copies < 1 || copies > MOST_COPIES) {
       throw new IllegalArgumentException(copies + " copies");
+    }
+    if (kits < 0 || kits > copies) {
+      throw new IllegalArgumentException(kits + " kits of " + copies);
     }
     extras = Set.copyOf(extras);
   }
@@ -42,21 +47,40 @@ public record Order(int copies, boolean trialFirst, Set<String> extras, boolean 
 
   /** Returns the order with another number of copies, from 1 to 10000. */
   public Order withCopies(int now) {
-    return new Order(now, trialFirst, extras, raised);
+    return new Order(now, trialFirst, extras, raised, Math.min(kits, now));
   }
 
   /** Returns the order with or without a trial card before the rest. */
   public Order withTrialFirst(boolean now) {
-    return new Order(copies, now, extras, raised);
+    return new Order(copies, now, extras, raised, kits);
   }
 
   /** Returns the order with other accessories. */
   public Order withExtras(Set<String> now) {
-    return new Order(copies, trialFirst, now, raised);
+    return new Order(copies, trialFirst, now, raised, kits);
   }
 
   /** Returns the order with layers raised or flat. */
   public Order withRaised(boolean now) {
-    return new Order(copies, trialFirst, extras, now);
+    return new Order(copies, trialFirst, extras, now, kits);
+  }
+
+  /** Returns the order with another number of cards that stay kits, from 0 to all of them. */
+  public Order withKits(int now) {
+    return new Order(copies, trialFirst, extras, raised, now);
+  }
+
+  /**
+   * Reads how many cards stay kits.
+   *
+   * @param text what was typed
+   * @return the number, or one sentence about why it is none
+   */
+  public Parsed<Integer> parseKits(String text) {
+    String typed = text.strip();
+    int read = typed.matches("\\d{1,6}") ? Integer.parseInt(typed) : -1;
+    return read >= 0 && read <= copies
+        ? Parsed.good(read)
+        : Parsed.bad("order.kits", typed, Integer.toString(copies));
   }
 }

@@ -102,7 +102,10 @@ public record Work(List<Task> tasks) {
       asked.plans().stream().filter(plan -> plan.isTrial() && !isLater).forEach(first::cut);
       tasks.addAll(made(first, asked, School.BY_PIECE));
     }
-    WorkBuilder all = new WorkBuilder(asked, order.copies() - (trial ? 1 : 0), "");
+    int aside = trial ? 1 : 0;
+    WorkBuilder all = new WorkBuilder(asked, order.copies() - aside, "");
+    // What stays a kit is cut and scored with the others, and put together another day.
+    all.putsTogether(Math.max(0, order.copies() - order.kits() - aside));
     asked.plans().stream().filter(plan -> !plan.isTrial() && !isLater).forEach(all::cut);
     tasks.addAll(made(all, asked, asked.school()));
     return new Work(tasks);
@@ -112,6 +115,9 @@ public record Work(List<Task> tasks) {
     Design design = asked.design();
     builder.ribbons();
     builder.pieces(school);
+    if (!builder.putsTogether()) {
+      return builder.tasks();
+    }
     design.layers().forEach(builder::layer);
     List<Stage> stages =
         new ArrayList<>(StageOrder.of(design).stream().filter(Stage::isFolding).toList());

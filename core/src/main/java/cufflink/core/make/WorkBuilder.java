@@ -47,6 +47,10 @@ final class WorkBuilder {
   private final Design design;
   private final ScoringHabit habit;
   private final int copies;
+
+  /** How many of the cards are put together; the others stay kits. */
+  private int cards;
+
   private final String portion;
   private final Directions directions;
   private final List<Task> tasks = new ArrayList<>();
@@ -60,8 +64,17 @@ final class WorkBuilder {
     this.design = asked.design();
     this.habit = asked.job().habit();
     this.copies = copies;
+    this.cards = copies;
     this.portion = portion;
     this.directions = new Directions(habit);
+  }
+
+  void putsTogether(int number) {
+    cards = number;
+  }
+
+  boolean putsTogether() {
+    return cards > 0;
   }
 
   List<Task> tasks() {
@@ -281,7 +294,7 @@ final class WorkBuilder {
 
   void layer(Layer layer) {
     shown = onFace(layer.on(), layer.face(), layer.id());
-    int count = copies * design.piece(layer.on()).map(Piece::count).orElse(1);
+    int count = cards * design.piece(layer.on()).map(Piece::count).orElse(1);
     Message glued = Gluing.of(layer, design, asked.job().order().raised());
     add(Phase.LAYER, layer.on(), count, Told.of(Phase.LAYER, Message.of("make.layer", glued)));
   }
@@ -290,7 +303,7 @@ final class WorkBuilder {
     shown = onFace(joint.on(), joint.face(), joint.id());
     String key = joint.movement().isFast() ? "make.joint" : "make.loose";
     Message words = Message.of(key, Gluing.of(joint, design));
-    add(Phase.ASSEMBLE, joint.piece(), copies, Told.of(Phase.ASSEMBLE, words));
+    add(Phase.ASSEMBLE, joint.piece(), cards, Told.of(Phase.ASSEMBLE, words));
   }
 
   private static Optional<Shown> onFace(String piece, Face face, String line) {
@@ -299,7 +312,7 @@ final class WorkBuilder {
 
   void stage(Stage stage, Phase phase) {
     shown = Optional.empty();
-    add(phase, stage.piece(), copies, Told.of(phase, Message.of("make.stage", stage.title())));
+    add(phase, stage.piece(), cards, Told.of(phase, Message.of("make.stage", stage.title())));
   }
 
   void end() {
@@ -308,7 +321,7 @@ final class WorkBuilder {
         .job()
         .item()
         .map(item -> Message.of("make.fill", item.label()))
-        .ifPresent(words -> add(Phase.FILL, "", copies, Told.of(Phase.FILL, words)));
-    add(Phase.INSPECT, "", copies, Told.of(Phase.INSPECT, Message.of("make.inspect")));
+        .ifPresent(words -> add(Phase.FILL, "", cards, Told.of(Phase.FILL, words)));
+    add(Phase.INSPECT, "", cards, Told.of(Phase.INSPECT, Message.of("make.inspect")));
   }
 }

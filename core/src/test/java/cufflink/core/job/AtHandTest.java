@@ -79,7 +79,7 @@ class AtHandTest {
 
   @Test
   void of_flatLayers_takeAdhesiveAlongTheirEdges() {
-    AtHand hand = atHand(new Order(3, false, Set.of(), false), Marks.MILLIMETRES);
+    AtHand hand = atHand(new Order(3, false, Set.of(), false, 0), Marks.MILLIMETRES);
     // Three times 2 x (46 + 56) are 612, up to whole centimetres.
     assertEquals(mm(620), hand.tape());
     assertEquals(0, hand.pads());
@@ -97,7 +97,7 @@ class AtHandTest {
 
   @Test
   void of_raisedLayers_standOnPadsAtEveryCornerAndBetween() {
-    AtHand hand = atHand(new Order(2, false, Set.of(), true), Marks.SIXTEENTHS);
+    AtHand hand = atHand(new Order(2, false, Set.of(), true, 0), Marks.SIXTEENTHS);
     // 204 round is four and a half times 45: five for each card.
     assertEquals(10, hand.pads());
     assertEquals(Length.ZERO, hand.tape());

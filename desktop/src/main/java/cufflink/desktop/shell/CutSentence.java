@@ -139,7 +139,9 @@ final class CutSentence {
   private String copies() {
     String count = Words.say("shelf.count", job.order().copies());
     boolean trial = job.order().trialFirst() && job.order().copies() > 1;
-    return trial ? Words.say("cut.trial-first", count) : count;
+    String all =
+        job.order().kits() == 0 ? count : Words.say("cut.of-kits", count, job.order().kits());
+    return trial ? Words.say("cut.trial-first", all) : all;
   }
 
   private List<MenuItem> orders() {
@@ -158,6 +160,13 @@ final class CutSentence {
                     Order.parseCopies(text),
                     count -> bench.making().order(job.order().withCopies(count)))));
     items.add(new SeparatorMenuItem());
+    items.add(
+        Sentence.typed(
+            Words.say("cut.kits"),
+            text ->
+                use(
+                    job.order().parseKits(text),
+                    kits -> bench.making().order(job.order().withKits(kits)))));
     boolean trial = job.order().trialFirst();
     items.add(
         Sentence.tick(

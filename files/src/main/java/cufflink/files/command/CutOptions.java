@@ -8,6 +8,7 @@ import cufflink.core.cut.Watch;
 import cufflink.core.finding.Finding;
 import cufflink.core.job.Cutting;
 import cufflink.core.job.Job;
+import cufflink.core.job.Order;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthParser;
@@ -44,6 +45,9 @@ final class CutOptions {
 
   @Option(names = "--rough-edge", paramLabel = "LENGTH")
   private Optional<String> edge = Optional.empty();
+
+  @Option(names = "--kits", paramLabel = "NUMBER")
+  private Optional<String> kits = Optional.empty();
 
   @Option(names = "--trial")
   private boolean trial;
@@ -87,7 +91,11 @@ final class CutOptions {
       String text = paper.substring(equals + 1).strip();
       cutting = cutting.withSheet(role, sheet("--paper-sheet", text, unit));
     }
-    return job.withCutting(cutting).withOrder(job.order().withTrialFirst(trial));
+    Order order = job.order().withTrialFirst(trial);
+    if (kits.isPresent()) {
+      order = order.withKits(orBad(order.parseKits(Request.given("--kits", kits.get()))));
+    }
+    return job.withCutting(cutting).withOrder(order);
   }
 
   /** Finds one of the papers that the construction has for itself. */

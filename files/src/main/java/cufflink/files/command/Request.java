@@ -147,7 +147,7 @@ final class Request {
       }
     }
     int count = orBad("--copies", Order.parseCopies(copies));
-    return new Order(count, false, Set.copyOf(new LinkedHashSet<>(extras)), raised);
+    return new Order(count, false, Set.copyOf(new LinkedHashSet<>(extras)), raised, 0);
   }
 
   private Optional<HeldItem> item(Marks ruler) {

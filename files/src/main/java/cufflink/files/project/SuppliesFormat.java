@@ -59,17 +59,22 @@ final class SuppliesFormat {
     node.put("copies", order.copies());
     node.put("trialFirst", order.trialFirst());
     node.put("raised", order.raised());
+    if (order.kits() > 0) {
+      node.put("kits", order.kits());
+    }
     ArrayNode extras = node.putArray("extras");
     new TreeSet<>(order.extras()).forEach(extras::add);
   }
 
   static Order order(JsonNode node) {
     int copies = node.path("copies").asInt(1);
+    int most = Math.max(1, Math.min(Order.MOST_COPIES, copies));
     return new Order(
-        Math.max(1, Math.min(Order.MOST_COPIES, copies)),
+        most,
         node.path("trialFirst").asBoolean(false),
         pinned(node.path("extras")),
-        node.path("raised").asBoolean(false));
+        node.path("raised").asBoolean(false),
+        Math.max(0, Math.min(most, node.path("kits").asInt(0))));
   }
 
   static Set<String> pinned(JsonNode node) {

@@ -111,7 +111,7 @@ record Trial(String pattern, Values set, Goal goal, Way manner, Cut cutting) {
         .withGoal(goal)
         .withProportionsKept(manner.keepsProportions())
         .withItem(manner.item())
-        .withOrder(new Order(cutting.copies(), false, manner.extras(), manner.raised()))
+        .withOrder(new Order(cutting.copies(), false, manner.extras(), manner.raised(), 0))
         .withCutting(
             Cutting.USUAL
                 .withTrimmer(cutting.trimmer())

@@ -209,6 +209,35 @@ class TableTest {
     assertTrue(at(three).task().orElseThrow().phase() == Task.Phase.CUT);
   }
 
+  /** Forty are cut and scored, two put together; months later the others go on from there. */
+  @Test
+  void kitsAhead_arePutTogetherAnotherDay() {
+    Job job = job("slim-tent", 5, false);
+    Job kits = job.withOrder(job.order().withKits(3));
+    AtTable at = at(kits);
+    while (at.task().isPresent()) {
+      Task task = at.task().get();
+      assertTrue(task.phase().compareTo(Task.Phase.LAYER) < 0 || task.count() == 2, task.id());
+      press(at, task.count() - at.progress().made(task));
+      at = at(kits);
+    }
+    assertEquals(5, pile.heap("base").size());
+    assertEquals(2, pile.heap("base").stream().filter(it -> it.contains("layer base 1")).count());
+    at = at(job);
+    assertEquals(Task.Phase.LAYER, at.task().orElseThrow().phase());
+    assertEquals(2, at.progress().made(at.task().orElseThrow()));
+    while (at.task().isPresent()) {
+      press(at, 1);
+      at = at(job);
+    }
+    pile.compare("base", 5, at.work().tasks());
+    assertEquals(List.of(), pile.faults());
+    // None put together at all.
+    AtTable none = at(job.withOrder(job.order().withKits(5)));
+    assertTrue(
+        none.work().tasks().stream().allMatch(it -> it.phase().compareTo(Task.Phase.LAYER) < 0));
+  }
+
   /** A score that was made before the change stands beside what is to be done now. */
   @Test
   void aScoreMadeBeforeTheChange_isTold() {

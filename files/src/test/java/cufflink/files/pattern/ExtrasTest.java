@@ -160,6 +160,6 @@ class ExtrasTest {
 
   private static Job job(String id, Set<String> extras, boolean raised) {
     Pattern pattern = LIBRARY.pattern(id).orElseThrow();
-    return Jobs.job(id, pattern.normalValues()).withOrder(new Order(1, false, extras, raised));
+    return Jobs.job(id, pattern.normalValues()).withOrder(new Order(1, false, extras, raised, 0));
   }
 }

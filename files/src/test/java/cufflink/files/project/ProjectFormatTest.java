@@ -172,7 +172,7 @@ class ProjectFormatTest {
         .withPapers(papers)
         .withItem(StandardSizes.item("gift-card"))
         .withPinToggled("left")
-        .withOrder(new Order(24, true, Set.of("belly-band", "envelope"), true));
+        .withOrder(new Order(24, true, Set.of("belly-band", "envelope"), true, 18));
   }
 
   private static Job sheet() {
