@@ -154,7 +154,9 @@ public final class MainWindow extends StackPane {
 
   private void showPaper(StationView view, Derivation now) {
     int word = WordButton.focused(table.getTop());
-    VBox question = new VBox(view.sentence(now), new HBox(notice, suggested));
+    HBox told = new HBox(notice, suggested);
+    told.getStyleClass().add("proposed");
+    VBox question = new VBox(view.sentence(now), told);
     question.getStyleClass().add("question");
     table.setTop(question);
     WordButton.focus(question, word);
