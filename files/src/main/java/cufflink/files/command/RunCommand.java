@@ -87,7 +87,12 @@ final class RunCommand implements Callable<Integer> {
       }
       about = now;
       number++;
-      out.println("  " + number + ". " + task.words().say(answer.format()));
+      String words = task.words().say(answer.format());
+      out.println(
+          "  "
+              + number
+              + ". "
+              + (task.isSame() && many ? Words.say("share.times", words, task.count()) : words));
     }
     if (!work.tasks().isEmpty()) {
       out.println(Words.say("make.total", work.minutes()));

@@ -2,6 +2,7 @@ package cufflink.files.export;
 
 import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
+import cufflink.core.design.Face;
 import cufflink.core.design.Piece;
 import cufflink.core.drawing.FoldDrawing;
 import cufflink.core.drawing.Patch;
@@ -156,14 +157,22 @@ final class Instructor {
       int nth = i;
       Optional<ScoreRun.Setup> otherSetup =
           otherRun.filter(it -> nth < it.setups().size()).map(it -> it.setups().get(nth));
-      boolean wide = setup.lie().along(piece).equals(piece.width());
-      String key = wide ? "share.scores-width" : "share.scores-height";
+      String scored = scored(piece, setup);
       sizes.add(
           new Instruction.Size(
-              Words.say(key, piece.label()),
+              scored,
               stops(setup, format),
               otherSetup.map(it -> stops(it, otherFormat())).orElse("")));
     }
+  }
+
+  /** A piece may be scored on both faces, and with either side along the top. */
+  private static String scored(Piece piece, ScoreRun.Setup setup) {
+    boolean wide = setup.lie().along(piece).equals(piece.width());
+    if (setup.lie().up() == Face.INSIDE) {
+      return Words.say(wide ? "share.inside" : "share.inside-other", piece.label());
+    }
+    return Words.say(wide ? "share.outside" : "share.outside-other", piece.label());
   }
 
   private static String stops(ScoreRun.Setup setup, LengthFormat format) {
