@@ -12,8 +12,8 @@ import cufflink.desktop.paper.Flag;
 import cufflink.desktop.paper.PaperView;
 import cufflink.desktop.slip.SlipView;
 import cufflink.desktop.work.Companions.Companion;
+import cufflink.desktop.work.Making;
 import cufflink.desktop.work.Station;
-import cufflink.desktop.work.Suggestion;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.project.Shares;
 import cufflink.files.words.Words;
@@ -142,7 +142,7 @@ public final class MainWindow extends StackPane {
 
   /** What is proposed is there as long as the sentence is that proposes it. */
   private void showSuggestion() {
-    Optional<Suggestion> now =
+    Optional<Making.Suggestion> now =
         bench.making().suggestion().get().filter(each -> each.told().equals(bench.notice().get()));
     suggested.setVisible(now.isPresent());
     now.ifPresent(

@@ -6,7 +6,7 @@ import cufflink.core.log.Experience;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.value.Values;
-import cufflink.desktop.work.Suggestion;
+import cufflink.desktop.work.Making;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.words.Words;
 import java.util.HashMap;
@@ -89,7 +89,7 @@ final class Remembering {
     bench.tell(told);
     if (!other.isEmpty()) {
       Runnable take = () -> bench.making().start(card.job().values(), Words.say("log.taken", day));
-      bench.making().suggest(new Suggestion(told, Words.say("log.start-so"), take));
+      bench.making().suggest(new Making.Suggestion(told, Words.say("log.start-so"), take));
     }
   }
 

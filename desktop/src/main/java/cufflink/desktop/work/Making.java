@@ -14,6 +14,7 @@ import cufflink.files.size.StandardSizes;
 import cufflink.files.words.Words;
 import java.time.Clock;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -22,6 +23,22 @@ import javafx.collections.ObservableList;
 
 /** The ways to change what is made, and from what. Each goes to the workbench, to be taken back. */
 public final class Making {
+  /**
+   * Something that a press would do for the maker, as long as the sentence that proposes it stands.
+   *
+   * @param told the sentence
+   * @param label what stands on its button
+   * @param act what a press does
+   */
+  public record Suggestion(String told, String label, Runnable act) {
+    /** Checks that nothing is missing. */
+    public Suggestion {
+      Objects.requireNonNull(told);
+      Objects.requireNonNull(label);
+      Objects.requireNonNull(act);
+    }
+  }
+
   private final Maker maker;
   private final ReadOnlyObjectWrapper<Optional<Suggestion>> suggestion =
       new ReadOnlyObjectWrapper<>(Optional.empty());
