@@ -65,9 +65,9 @@ public record AtTable(
       List<Done> done,
       School school,
       Times times) {
-    /** Leaves out what counts no longer. */
+    /** Leaves out what counts no longer, and what was taken back. */
     public Asked {
-      done = List.copyOf(Done.counted(done));
+      done = List.copyOf(Progress.standing(Done.counted(done)));
     }
   }
 
@@ -180,14 +180,12 @@ public record AtTable(
    * @return what is to be written down; nothing if nothing was done
    */
   public List<Done> takeBack(Instant at) {
-    return progress
-        .last()
-        .map(
-            last -> {
-              Kind kind = last.kind() == Kind.SPOILT ? Kind.NOT_SPOILT : Kind.TAKEN_BACK;
-              return List.of(new Done(jobId, last.act(), last.copy(), kind, at));
-            })
-        .orElse(List.of());
+    List<Done> back = new ArrayList<>();
+    for (Done last : progress.lastTogether()) {
+      Kind kind = last.kind() == Kind.SPOILT ? Kind.NOT_SPOILT : Kind.TAKEN_BACK;
+      back.add(new Done(jobId, last.act(), last.copy(), kind, at));
+    }
+    return back;
   }
 
   /**

@@ -54,6 +54,11 @@ public final class Progress {
         Done one = stands.get(i);
         if (one.kind() == meant && one.act().equals(each.act()) && one.copy() == each.copy()) {
           stands.remove(i);
+          boolean opened = i == stands.size() && i > 0;
+          if (opened && stands.get(i - 1).kind() == Kind.BEGUN) {
+            // With its first cut taken back, a round was not begun either.
+            stands.remove(i - 1);
+          }
           break;
         }
       }
@@ -158,9 +163,28 @@ public final class Progress {
    * @return it, if anything was done
    */
   public Optional<Done> last() {
-    return done.stream()
-        .filter(each -> each.kind() == Kind.MADE || each.kind() == Kind.SPOILT)
-        .reduce((one, next) -> next);
+    List<Done> together = lastTogether();
+    return together.isEmpty() ? Optional.empty() : Optional.of(together.get(together.size() - 1));
+  }
+
+  /** What was noted last by one press: both pieces of a pair, if a pair was spoilt. */
+  List<Done> lastTogether() {
+    int end = done.size();
+    while (end > 0 && done.get(end - 1).kind() == Kind.BEGUN) {
+      end--;
+    }
+    int begin = Math.max(0, end - 1);
+    while (begin > 0 && isOnePress(done.get(begin - 1), done.get(end - 1))) {
+      begin--;
+    }
+    return done.subList(begin, end);
+  }
+
+  private static boolean isOnePress(Done before, Done last) {
+    return before.kind() == Kind.SPOILT
+        && last.kind() == Kind.SPOILT
+        && before.at().equals(last.at())
+        && before.act().task().equals(last.act().task());
   }
 
   /**
@@ -215,11 +239,11 @@ public final class Progress {
   /** Says whether any of a part is cut for what is being worked on. */
   boolean isCut(String part) {
     String portion = portion();
-    return work.tasks().stream()
-        .filter(task -> made(task) > 0)
-        .filter(task -> portion.isEmpty() != task.id().startsWith(Work.TRIAL))
-        .flatMap(task -> task.trim().stream())
-        .flatMap(trim -> trim.ready().stream())
+    return done.stream()
+        .filter(each -> each.kind() == Kind.MADE)
+        .map(Done::act)
+        .filter(act -> portion.isEmpty() != act.task().startsWith(Work.TRIAL))
+        .flatMap(act -> act.cut().stream())
         .anyMatch(cut -> cut.part().equals(part));
   }
 

@@ -299,11 +299,12 @@ final class MakeStation implements StationView {
     return task.count() == 1 ? whole : Words.say("make.count", whole, task.count());
   }
 
-  /** Reads aloud what is to be done, once for each thing. */
+  /** Reads aloud what is to be done; while copies are counted, only how many. */
   private void speak() {
-    String now = String.join(" ", number.getText(), words.getText()).strip();
+    String count = number.getText();
+    String now = String.join(" ", count, words.getText()).strip();
     if (aloud.isSelected() && !now.equals(spoken)) {
-      elbow.say(now);
+      elbow.say(!spoken.isEmpty() && spoken.endsWith(words.getText()) ? count : now);
     }
     spoken = aloud.isSelected() ? now : "";
   }

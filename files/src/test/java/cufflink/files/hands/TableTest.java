@@ -169,6 +169,51 @@ class TableTest {
     assertEquals(List.of(), at.takeBack(Instant.EPOCH));
   }
 
+  /** Back leads out of a round that was begun when the job changed, and on to the beginning. */
+  @Test
+  void takenBackOverAChange_isWhereItBegan() {
+    Job job = Jobs.gate().withId("job");
+    AtTable at = at(job);
+    Task first = at.task().orElseThrow();
+    press(at, 1);
+    press(at(job), 1);
+    Job changed = job.withValues(job.values().and("border", Length.ofMillimetres(10)));
+    at = at(changed);
+    Task next = at.task().orElseThrow();
+    press(at, 1);
+    press(at(changed), 1);
+    for (int i = 0; i < 2; i++) {
+      done.addAll(at(changed).takeBack(Instant.EPOCH));
+    }
+    assertEquals(next, at(changed).task().orElseThrow());
+    for (int i = 0; i < 2; i++) {
+      done.addAll(at(changed).takeBack(Instant.EPOCH));
+    }
+    assertEquals(List.of(), at(changed).takeBack(Instant.EPOCH));
+    assertEquals(0, at(changed).round().number());
+    assertEquals(first, at(job).task().orElseThrow());
+  }
+
+  /** What is cut together is spoilt together, and taken back together. */
+  @Test
+  void aPairThatIsSpoilt_isTakenBackAtOnce() {
+    Job job = job("criss-cross-pocket", 1, false);
+    AtTable at = at(job);
+    while (at.task().orElseThrow().phase() != Task.Phase.LAYER
+        && at.task().orElseThrow().phase() != Task.Phase.ASSEMBLE) {
+      press(at, 1);
+      at = at(job);
+    }
+    Task before = at.task().orElseThrow();
+    List<Done> spoilt = at.spoil("base", Instant.EPOCH);
+    assertEquals(2, spoilt.size());
+    done.addAll(spoilt);
+    at = at(job);
+    assertEquals(Task.Phase.CUT, at.task().orElseThrow().phase());
+    done.addAll(at.takeBack(Instant.EPOCH));
+    assertEquals(before, at(job).task().orElseThrow());
+  }
+
   /** What is cut stays cut: only what has another size is cut again, and that is told. */
   @Test
   void aJobChangedHalfWay_cutsOnlyWhatHasBecomeAnother() {
