@@ -8,28 +8,26 @@ import cufflink.core.design.Piece;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
 import cufflink.core.paper.PaperKind;
+import cufflink.core.paper.Sundries;
+import cufflink.core.paper.Sundries.Material;
 import cufflink.core.plane.Area;
 import cufflink.core.plane.Point;
 import cufflink.core.run.Move;
 import cufflink.core.words.Message;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
 
 /**
  * What must lie on the table besides the paper, for all copies together. Amounts of adhesive are
  * estimates: common practice, no source.
  *
  * @param tools the tools that the moves use, in the order they are taken up
- * @param tape how much adhesive there is to lay in a line, rounded up to whole centimetres or
- *     inches
- * @param dots how many glue dots
- * @param pads how many foam pads
- * @param ribbons how long all ribbons are together, by their width
+ * @param used what is used up: adhesive to lay in a line, rounded up to whole centimetres or
+ *     inches, dots, foam pads, and ribbons by their width
  */
-public record AtHand(
-    List<Message> tools, Length tape, long dots, long pads, Map<Length, Length> ribbons) {
+public record AtHand(List<Message> tools, Sundries used) {
   /** Glue no longer than this either way is a dot. */
   private static final Length DOT = Length.ofMillimetres(13);
 
@@ -45,7 +43,6 @@ public record AtHand(
   /** Copies the lists. */
   public AtHand {
     tools = List.copyOf(tools);
-    ribbons = Map.copyOf(ribbons);
   }
 
   /**
@@ -83,18 +80,22 @@ public record AtHand(
       }
       line += joint.glue().isEmpty() ? round(joint.outline()) : 0;
     }
-    Map<Length, Length> ribbons = new TreeMap<>();
+    Map<Sundries.Kind, Long> used = new LinkedHashMap<>();
     for (Piece piece : design.pieces()) {
       if (piece.paper() == PaperKind.RIBBON) {
         Length wide = piece.width().min(piece.height());
-        Length all = piece.width().max(piece.height()).times(piece.count()).times(copies);
-        ribbons.merge(wide, all, Length::plus);
+        long all = piece.width().max(piece.height()).times(piece.count()).times(copies).units();
+        used.merge(Sundries.Kind.ribbon(wide), all, Long::sum);
       }
     }
     Length step = marks.inInches() ? INCH : CENTIMETRE;
     long steps = (long) Math.ceil(line * copies / step.toMillimetres());
-    Length tape = step.times((int) Math.min(steps, Integer.MAX_VALUE));
-    return new AtHand(tools(moves), tape, dots * copies, pads * copies, ribbons);
+    used.put(Sundries.Kind.of(Material.TAPE), steps * step.units());
+    used.put(Sundries.Kind.of(Material.DOTS), dots * copies);
+    used.put(Sundries.Kind.of(Material.PADS), pads * copies);
+    used.values().removeIf(amount -> amount == 0);
+    used.replaceAll((kind, amount) -> Math.min(Sundries.MOST, amount));
+    return new AtHand(tools(moves), new Sundries(used));
   }
 
   private static double line(Area area) {
@@ -159,18 +160,7 @@ public record AtHand(
    */
   public List<Message> told() {
     List<Message> told = new ArrayList<>(tools);
-    if (tape.isPositive()) {
-      told.add(Message.of("hand.tape", tape));
-    }
-    if (dots > 0) {
-      told.add(Message.of("hand.dots", dots));
-    }
-    if (pads > 0) {
-      told.add(Message.of("hand.pads", pads));
-    }
-    ribbons.keySet().stream()
-        .sorted()
-        .forEach(wide -> told.add(Message.of("hand.ribbon", wide, ribbons.get(wide))));
+    told.addAll(used.told());
     return told;
   }
 }

@@ -4,6 +4,7 @@ import cufflink.core.job.Job;
 import java.time.LocalDate;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.Optional;
 
 /**
  * Cards that were made, as they are remembered: the whole job, and what the maker says of it.
@@ -14,8 +15,10 @@ import java.util.Objects;
  *     just as it was
  * @param construction the construction's name then
  * @param memory what the maker says of it
+ * @param photo a picture of it, if there is one
  */
-public record CardMade(String id, LocalDate on, Job job, String construction, Memory memory) {
+public record CardMade(
+    String id, LocalDate on, Job job, String construction, Memory memory, Optional<Photo> photo) {
   /** The most stars a card gets. */
   public static final int MOST_STARS = 5;
 
@@ -25,7 +28,7 @@ public record CardMade(String id, LocalDate on, Job job, String construction, Me
   /**
    * What a maker says of cards made.
    *
-   * @param copies how many, above nought
+   * @param copies how many were finished; nought if all of them stay kits
    * @param forWhom for whom; empty if that is not said
    * @param occasion what for; empty if that is not said
    * @param minutes how long all of it took; nought if that is not known
@@ -47,7 +50,7 @@ public record CardMade(String id, LocalDate on, Job job, String construction, Me
       Objects.requireNonNull(occasion);
       Objects.requireNonNull(changed);
       Objects.requireNonNull(nextTime);
-      if (copies < 1 || minutes < 0 || minutes > MOST_MINUTES || stars < 0 || stars > MOST_STARS) {
+      if (copies < 0 || minutes < 0 || minutes > MOST_MINUTES || stars < 0 || stars > MOST_STARS) {
         throw new IllegalArgumentException(copies + " copies, " + minutes + " min, " + stars);
       }
     }
@@ -58,8 +61,83 @@ public record CardMade(String id, LocalDate on, Job job, String construction, Me
     }
   }
 
+  /**
+   * A picture of cards, kept beside the log.
+   *
+   * @param name its file's name, which follows from what is in it
+   * @param orientation how it is to be turned, from 1 to 8, as the camera noted it (Exif 2.32, tag
+   *     274); 1 if it stands as it is
+   */
+  public record Photo(String name, int orientation) {
+    /** Checks the number, and that the name is no path. */
+    public Photo {
+      if (!name.matches("[0-9a-f]{64}\\.(jpg|png|gif)") || orientation < 1 || orientation > 8) {
+        throw new IllegalArgumentException("“" + name + "” turned " + orientation);
+      }
+    }
+  }
+
+  /**
+   * Cards as they are found in a long log, without the job.
+   *
+   * @param id what they are known by
+   * @param on the day on which they were finished
+   * @param about what they were
+   * @param memory what the maker says of them
+   * @param photo a picture of them, if there is one
+   */
+  public record Heading(
+      String id, LocalDate on, About about, Memory memory, Optional<Photo> photo) {
+    /** Checks that nothing is missing. */
+    public Heading {
+      Objects.requireNonNull(id);
+      Objects.requireNonNull(on);
+      Objects.requireNonNull(about);
+      Objects.requireNonNull(memory);
+      Objects.requireNonNull(photo);
+    }
+  }
+
+  /**
+   * What cards were.
+   *
+   * @param title the job's title
+   * @param construction the construction's name then
+   * @param patternId its id
+   * @param jobId the job's id; empty if it had none
+   * @param kits how many of the job were kits when it was logged
+   */
+  public record About(
+      String title, String construction, String patternId, String jobId, int kits) {}
+
+  /** Returns it as it is found in a long log. */
+  public Heading heading() {
+    About about =
+        new About(job.title(), construction, job.patternId(), job.id(), job.order().kits());
+    return new Heading(id, on, about, memory, photo);
+  }
+
+  /**
+   * Remembers cards without a picture.
+   *
+   * @param id what it is known by
+   * @param on the day on which they were finished
+   * @param job the job
+   * @param construction the construction's name then
+   * @param memory what the maker says of it
+   */
+  public CardMade(String id, LocalDate on, Job job, String construction, Memory memory) {
+    this(id, on, job, construction, memory, Optional.empty());
+  }
+
+  /** Returns the same with another picture, or without one. */
+  public CardMade withPhoto(Optional<Photo> now) {
+    return new CardMade(id, on, job, construction, memory, now);
+  }
+
   /** Checks that nothing is missing. */
   public CardMade {
+    Objects.requireNonNull(photo);
     Objects.requireNonNull(on);
     Objects.requireNonNull(job);
     Objects.requireNonNull(construction);

@@ -87,7 +87,7 @@ public record Experience(Optional<Integer> minutes, Values habits, Optional<Card
   private static Optional<Integer> minutes(List<CardMade> cards) {
     List<Integer> each = new ArrayList<>();
     for (CardMade card : cards) {
-      if (card.memory().minutes() > 0) {
+      if (card.memory().minutes() > 0 && card.memory().copies() > 0) {
         double one = (double) card.memory().minutes() / card.memory().copies();
         each.add((int) Math.max(1, Math.round(one)));
       }

@@ -14,13 +14,14 @@ import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
 import cufflink.core.paper.PaperKind;
+import cufflink.core.paper.Sundries.Kind;
+import cufflink.core.paper.Sundries.Material;
 import cufflink.core.plane.Segment;
 import cufflink.core.run.Hand;
 import cufflink.core.run.Moves;
 import cufflink.core.run.ScoringHabit;
 import cufflink.core.words.Language;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -77,13 +78,17 @@ class AtHandTest {
     return AtHand.of(card, Moves.of(card, habit, order.copies()), order, marks);
   }
 
+  private static Length tape(AtHand hand) {
+    return Length.ofUnits(hand.used().of(Kind.of(Material.TAPE)));
+  }
+
   @Test
   void of_flatLayers_takeAdhesiveAlongTheirEdges() {
     AtHand hand = atHand(new Order(3, false, Set.of(), false, 0), Marks.MILLIMETRES);
     // Three times 2 x (46 + 56) are 612, up to whole centimetres.
-    assertEquals(mm(620), hand.tape());
-    assertEquals(0, hand.pads());
-    assertEquals(Map.of(mm(7), mm(900)), hand.ribbons());
+    assertEquals(mm(620), tape(hand));
+    assertEquals(0, hand.used().of(Kind.of(Material.PADS)));
+    assertEquals(mm(900).units(), hand.used().of(Kind.ribbon(mm(7))));
     assertEquals(
         List.of(
             "a trimmer",
@@ -99,13 +104,13 @@ class AtHandTest {
   void of_raisedLayers_standOnPadsAtEveryCornerAndBetween() {
     AtHand hand = atHand(new Order(2, false, Set.of(), true, 0), Marks.SIXTEENTHS);
     // 204 round is four and a half times 45: five for each card.
-    assertEquals(10, hand.pads());
-    assertEquals(Length.ZERO, hand.tape());
+    assertEquals(10, hand.used().of(Kind.of(Material.PADS)));
+    assertEquals(Length.ZERO, tape(hand));
   }
 
   @Test
   void of_inchRuler_roundsUpToInches() {
     // 204 mm are 8.03 in.
-    assertEquals(Length.fromMillimetres(9 * 25.4), atHand(Order.ONE, Marks.SIXTEENTHS).tape());
+    assertEquals(Length.fromMillimetres(9 * 25.4), tape(atHand(Order.ONE, Marks.SIXTEENTHS)));
   }
 }

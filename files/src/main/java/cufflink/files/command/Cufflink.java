@@ -25,6 +25,7 @@ import picocli.CommandLine.Command;
     version = "Cufflink 0.1.0",
     subcommands = {
       PlanCommand.class,
+      AheadCommand.class,
       CheckCommand.class,
       CutCommand.class,
       ExportCommand.class,

@@ -9,6 +9,7 @@ import cufflink.core.log.CardMade.Memory;
 import cufflink.core.pattern.Pattern;
 import cufflink.files.log.LogFormat;
 import cufflink.files.log.LogStore;
+import cufflink.files.log.WholeLog;
 import cufflink.files.project.AtomicFile;
 import cufflink.files.project.ProjectStore;
 import cufflink.files.project.UserFolders;
@@ -228,8 +229,8 @@ final class LogCommand implements Callable<Integer> {
       if (!List.of("json", "csv").contains(format)) {
         throw BadInputException.of("command.format", format, "json, csv");
       }
-      List<CardMade> cards = with(store -> orBad(store.find("", Integer.MAX_VALUE)));
-      String text = format.equals("csv") ? LogFormat.csv(cards) : LogFormat.json(cards);
+      WholeLog whole = with(store -> orBad(store.whole()));
+      String text = format.equals("csv") ? LogFormat.csv(whole.cards()) : LogFormat.json(whole);
       byte[] bytes = text.getBytes(StandardCharsets.UTF_8);
       if (output.equals("-")) {
         log.parent.write(bytes);
@@ -251,10 +252,10 @@ final class LogCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-      List<CardMade> cards = orBad(LogFormat.read(file.getFileName().toString(), text(file)));
-      with(store -> orBad(store.putAll(cards)));
+      WholeLog whole = orBad(LogFormat.read(file.getFileName().toString(), text(file)));
+      with(store -> orBad(store.putAll(whole)));
       PrintWriter out = spec.commandLine().getOut();
-      out.println(Words.say("log.taken-in", cards.size()));
+      out.println(Words.say("log.taken-in", whole.cards().size()));
       out.flush();
       return Cufflink.GOOD;
     }

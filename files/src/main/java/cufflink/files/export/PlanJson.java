@@ -20,7 +20,11 @@ import cufflink.core.job.AtHand;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.layers.ClosedState;
+import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
+import cufflink.core.paper.Sundries;
+import cufflink.core.paper.Sundries.Kind;
+import cufflink.core.paper.Sundries.Material;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.plane.Segment;
@@ -157,16 +161,19 @@ public final class PlanJson {
     ObjectNode node = root.putObject("atHand");
     ArrayNode tools = node.putArray("tools");
     hand.tools().forEach(tool -> tools.add(tool.say(format)));
-    numbers.length(node, "adhesive", hand.tape());
-    node.put("dots", hand.dots()).put("pads", hand.pads());
+    Sundries used = hand.used();
+    numbers.length(node, "adhesive", Length.ofUnits(used.of(Kind.of(Material.TAPE))));
+    node.put("dots", used.of(Kind.of(Material.DOTS)));
+    node.put("pads", used.of(Kind.of(Material.PADS)));
     ArrayNode ribbons = node.putArray("ribbons");
-    hand.ribbons().keySet().stream()
-        .sorted()
+    used.amounts()
         .forEach(
-            wide -> {
-              ObjectNode ribbon = ribbons.addObject();
-              numbers.length(ribbon, "width", wide);
-              numbers.length(ribbon, "length", hand.ribbons().get(wide));
+            (kind, amount) -> {
+              if (kind.material() == Material.RIBBON) {
+                ObjectNode ribbon = ribbons.addObject();
+                numbers.length(ribbon, "width", kind.width());
+                numbers.length(ribbon, "length", Length.ofUnits(amount));
+              }
             });
   }
 

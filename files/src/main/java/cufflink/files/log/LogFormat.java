@@ -9,6 +9,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.core.job.Job;
 import cufflink.core.log.CardMade;
 import cufflink.core.log.CardMade.Memory;
+import cufflink.core.log.CardMade.Photo;
 import cufflink.core.measure.Parsed;
 import cufflink.files.project.ProjectFormat;
 import java.time.DateTimeException;
@@ -16,6 +17,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -44,17 +46,17 @@ public final class LogFormat {
   private LogFormat() {}
 
   /**
-   * Writes cards as JSON.
+   * Writes a log as JSON. Pictures are named, not taken along.
    *
-   * @param cards the cards
+   * @param whole all that is remembered
    * @return the text, with every job whole
    */
-  public static String json(List<CardMade> cards) {
+  public static String json(WholeLog whole) {
     ObjectNode root = MAPPER.createObjectNode();
     root.put("format", FORMAT);
     ArrayNode all = root.putArray("cards");
     try {
-      for (CardMade card : cards) {
+      for (CardMade card : whole.cards()) {
         ObjectNode node = all.addObject();
         Memory memory = card.memory();
         node.put("id", card.id()).put("made", card.on().toString());
@@ -63,8 +65,11 @@ public final class LogFormat {
         node.put("for", memory.forWhom()).put("occasion", memory.occasion());
         node.put("minutes", memory.minutes()).put("stars", memory.stars());
         node.put("changed", memory.changed()).put("nextTime", memory.nextTime());
+        card.photo()
+            .ifPresent(it -> node.put("photo", it.name()).put("orientation", it.orientation()));
         node.set("project", MAPPER.readTree(ProjectFormat.write(card.job())));
       }
+      AheadFormat.write(root, whole);
       return MAPPER.writeValueAsString(root) + "\n";
     } catch (JsonProcessingException reason) {
       throw new IllegalStateException("writing JSON to memory cannot fail", reason);
@@ -72,13 +77,14 @@ public final class LogFormat {
   }
 
   /**
-   * Reads cards from JSON.
+   * Reads a log from JSON.
    *
    * @param file the file's name, for what is said of it
    * @param text the text
-   * @return the cards, or one sentence about the first that makes no sense and what was expected
+   * @return all that it remembers, or one sentence about the first that makes no sense and what was
+   *     expected
    */
-  public static Parsed<List<CardMade>> read(String file, String text) {
+  public static Parsed<WholeLog> read(String file, String text) {
     JsonNode root;
     try {
       root = MAPPER.readTree(text);
@@ -102,7 +108,7 @@ public final class LogFormat {
       }
       cards.add(card.orElseThrow());
     }
-    return Parsed.good(cards);
+    return AheadFormat.read(file, root, cards);
   }
 
   private static Parsed<CardMade> card(String file, int number, JsonNode node) {
@@ -123,13 +129,18 @@ public final class LogFormat {
               node.path("nextTime").asText(""));
       LocalDate on = LocalDate.parse(node.path("made").asText(""));
       String construction = node.path("construction").asText("");
-      return Parsed.good(
-          new CardMade(node.path("id").asText(""), on, job.orElseThrow(), construction, memory));
+      String id = node.path("id").asText("");
+      CardMade card = new CardMade(id, on, job.orElseThrow(), construction, memory);
+      return Parsed.good(node.has("photo") ? card.withPhoto(Optional.of(photo(node))) : card);
     } catch (DateTimeException noDay) {
       return Parsed.bad("log.no-day", file, number, node.path("made").asText(""));
     } catch (IllegalArgumentException senseless) {
       return Parsed.bad("log.no-card", file, number);
     }
+  }
+
+  private static Photo photo(JsonNode node) {
+    return new Photo(node.path("photo").asText(""), node.path("orientation").asInt(1));
   }
 
   /**

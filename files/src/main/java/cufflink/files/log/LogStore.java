@@ -1,21 +1,21 @@
 package cufflink.files.log;
 
+import cufflink.core.ahead.Ahead;
+import cufflink.core.ahead.Given;
+import cufflink.core.ahead.Planned;
+import cufflink.core.ahead.Yearly;
 import cufflink.core.log.CardMade;
-import cufflink.core.log.CardMade.Memory;
+import cufflink.core.log.CardMade.Heading;
 import cufflink.core.log.Done;
 import cufflink.core.measure.Parsed;
-import cufflink.files.project.ProjectFormat;
+import cufflink.core.paper.Sundries;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
-import java.sql.PreparedStatement;
-import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
+import java.util.Optional;
 
 /**
  * The maker's log, in one SQLite file that several windows may use. What has been added once a
@@ -23,10 +23,6 @@ import java.util.Locale;
  * transaction of its own, on the disk before it is told of.
  */
 public final class LogStore implements AutoCloseable {
-  private static final String FIELDS =
-      "id, made, construction, copies, person, occasion, minutes, stars, changed, next_time,"
-          + " project";
-
   private final Path file;
   private final Connection connection;
 
@@ -59,27 +55,9 @@ public final class LogStore implements AutoCloseable {
   public Parsed<CardMade> put(CardMade card) {
     return writing(
         () -> {
-          insert(card);
+          CardTable.insert(connection, card);
           return card;
         });
-  }
-
-  /**
-   * Adds many at once: all of them or, if something goes wrong, none.
-   *
-   * @param cards the cards
-   * @return the same, or one sentence about why none of them is in the log
-   */
-  public Parsed<List<CardMade>> putAll(List<CardMade> cards) {
-    return writing(
-        () ->
-            together(
-                () -> {
-                  for (CardMade card : cards) {
-                    insert(card);
-                  }
-                  return cards;
-                }));
   }
 
   private <T> T together(Act<T> act) throws SQLException {
@@ -108,29 +86,6 @@ public final class LogStore implements AutoCloseable {
     }
   }
 
-  private void insert(CardMade card) throws SQLException {
-    try (PreparedStatement insert =
-        connection.prepareStatement(
-            "INSERT OR REPLACE INTO card ("
-                + FIELDS
-                + ", words) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)")) {
-      Memory memory = card.memory();
-      insert.setString(1, card.id());
-      insert.setString(2, card.on().toString());
-      insert.setString(3, card.construction());
-      insert.setInt(4, memory.copies());
-      insert.setString(5, memory.forWhom());
-      insert.setString(6, memory.occasion());
-      insert.setInt(7, memory.minutes());
-      insert.setInt(8, memory.stars());
-      insert.setString(9, memory.changed());
-      insert.setString(10, memory.nextTime());
-      insert.setString(11, ProjectFormat.write(card.job()));
-      insert.setString(12, card.words());
-      insert.executeUpdate();
-    }
-  }
-
   /**
    * Finds cards by words, each of which must be somewhere in title, construction, person, occasion,
    * notes or what was learned.
@@ -140,54 +95,149 @@ public final class LogStore implements AutoCloseable {
    * @return the cards, the newest first, or one sentence about why they cannot be read
    */
   public Parsed<List<CardMade>> find(String words, int most) {
-    List<String> each =
-        words.isBlank() ? List.of() : List.of(words.strip().toLowerCase(Locale.ROOT).split("\\s+"));
-    String where =
-        each.isEmpty()
-            ? ""
-            : " WHERE "
-                + String.join(" AND ", each.stream().map(w -> "instr(words, ?) > 0").toList());
+    return writing(() -> CardTable.cards(connection, words, most));
+  }
+
+  /**
+   * Finds cards as {@link #find} does, without their jobs: of thousands at once.
+   *
+   * @param words any, in any order; all cards if there are none
+   * @param most how many to return at the most
+   * @return their headings, the newest first, or one sentence about why they cannot be read
+   */
+  public Parsed<List<Heading>> headings(String words, int most) {
+    return writing(() -> CardTable.headings(connection, words, most));
+  }
+
+  /**
+   * Reads cards whole.
+   *
+   * @param id what they are known by
+   * @return them; empty if they are not in the log, or one sentence about why that cannot be read
+   */
+  public Parsed<Optional<CardMade>> card(String id) {
+    return writing(() -> CardTable.card(connection, id));
+  }
+
+  /**
+   * Returns all that is known of what is to come.
+   *
+   * @return days, plans, the headings of all cards and what left the shelf, or one sentence about
+   *     why they cannot be read
+   */
+  public Parsed<Ahead.Known> ahead() {
+    return headings("", Integer.MAX_VALUE)
+        .then(
+            made ->
+                writing(
+                    () ->
+                        new Ahead.Known(
+                            AheadTables.yearly(connection),
+                            AheadTables.planned(connection),
+                            made,
+                            AheadTables.given(connection))));
+  }
+
+  /** Adds a day that comes every year, or writes it anew. */
+  public Parsed<Yearly> put(Yearly each) {
     return writing(
         () -> {
-          try (PreparedStatement select =
-              connection.prepareStatement(
-                  "SELECT "
-                      + FIELDS
-                      + " FROM card"
-                      + where
-                      + " ORDER BY made DESC, id DESC LIMIT ?")) {
-            for (int i = 0; i < each.size(); i++) {
-              select.setString(i + 1, each.get(i));
-            }
-            select.setInt(each.size() + 1, most);
-            List<CardMade> cards = new ArrayList<>();
-            try (ResultSet rows = select.executeQuery()) {
-              while (rows.next()) {
-                cards.add(card(rows));
-              }
-            }
-            return cards;
-          }
+          AheadTables.put(connection, each);
+          return each;
         });
   }
 
-  private static CardMade card(ResultSet row) throws SQLException {
-    String id = row.getString("id");
-    Memory memory =
-        new Memory(
-            row.getInt("copies"),
-            row.getString("person"),
-            row.getString("occasion"),
-            row.getInt("minutes"),
-            row.getInt("stars"),
-            row.getString("changed"),
-            row.getString("next_time"));
-    return new CardMade(
-        id,
-        LocalDate.parse(row.getString("made")),
-        ProjectFormat.read(id, row.getString("project")).orElseThrow(),
-        row.getString("construction"),
-        memory);
+  /** Adds a job that is to be made, or writes it anew. */
+  public Parsed<Planned> put(Planned each) {
+    return writing(
+        () -> {
+          AheadTables.put(connection, each);
+          return each;
+        });
+  }
+
+  /** Writes down that cards left the shelf. */
+  public Parsed<Given> put(Given each) {
+    return writing(
+        () -> {
+          AheadTables.put(connection, each);
+          return each;
+        });
+  }
+
+  /** Takes a day, a plan or what left the shelf out again, by its id. */
+  public Parsed<String> forget(String id) {
+    return writing(
+        () ->
+            together(
+                () -> {
+                  AheadTables.forget(connection, id);
+                  return id;
+                }));
+  }
+
+  /** Returns what lies in the drawer besides paper, as far as the maker said so. */
+  public Parsed<Sundries> sundries() {
+    return writing(() -> AheadTables.sundries(connection));
+  }
+
+  /** Writes down what lies in the drawer besides paper. */
+  public Parsed<Sundries> put(Sundries there) {
+    return writing(
+        () ->
+            together(
+                () -> {
+                  AheadTables.put(connection, there);
+                  return there;
+                }));
+  }
+
+  /** Returns all that the log remembers. */
+  public Parsed<WholeLog> whole() {
+    return find("", Integer.MAX_VALUE)
+        .then(
+            cards ->
+                writing(
+                    () ->
+                        new WholeLog(
+                            cards,
+                            AheadTables.yearly(connection),
+                            AheadTables.planned(connection),
+                            AheadTables.given(connection),
+                            AheadTables.sundries(connection))));
+  }
+
+  /**
+   * Takes in what another log remembers: all of it or, if something goes wrong, nothing. What lies
+   * in the drawer is taken over only where nothing was said of it.
+   *
+   * @param whole the other log
+   * @return the same, or one sentence about why none of it is in the log
+   */
+  public Parsed<WholeLog> putAll(WholeLog whole) {
+    return writing(
+        () ->
+            together(
+                () -> {
+                  for (CardMade card : whole.cards()) {
+                    CardTable.insert(connection, card);
+                  }
+                  for (Yearly each : whole.yearly()) {
+                    AheadTables.put(connection, each);
+                  }
+                  for (Planned each : whole.planned()) {
+                    AheadTables.put(connection, each);
+                  }
+                  for (Given each : whole.given()) {
+                    AheadTables.put(connection, each);
+                  }
+                  Sundries there = whole.sundries();
+                  for (var own : AheadTables.sundries(connection).amounts().entrySet()) {
+                    there = there.with(own.getKey(), own.getValue());
+                  }
+                  AheadTables.put(connection, there);
+                  return whole;
+                }));
   }
 
   /**

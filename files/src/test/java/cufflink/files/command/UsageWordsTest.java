@@ -47,8 +47,11 @@ class UsageWordsTest {
     List<String[]> commands = new ArrayList<>();
     commands.add(new String[0]);
     Cufflink.names().forEach(name -> commands.add(new String[] {name}));
-    for (Class<?> below : LogCommand.class.getAnnotation(Command.class).subcommands()) {
-      commands.add(new String[] {"log", below.getAnnotation(Command.class).name()});
+    for (Class<?> group : List.of(LogCommand.class, AheadCommand.class)) {
+      Command above = group.getAnnotation(Command.class);
+      for (Class<?> below : above.subcommands()) {
+        commands.add(new String[] {above.name(), below.getAnnotation(Command.class).name()});
+      }
     }
     return commands;
   }

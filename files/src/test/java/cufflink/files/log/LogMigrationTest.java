@@ -3,6 +3,7 @@ package cufflink.files.log;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.core.log.CardMade;
 import cufflink.core.log.Done;
 import java.io.IOException;
 import java.io.InputStream;
@@ -40,6 +41,10 @@ class LogMigrationTest {
       statement.execute(
           "INSERT INTO done (job, what, piece, copy, kind, at) VALUES"
               + " ('j', 'score base 1', 'base', 2, 'MADE', '2026-05-01T10:00:00Z')");
+      statement.execute(
+          "INSERT INTO card VALUES ('c', '2026-05-02', 'Folio', 4, 'Nell', '', 9, 0, '', '',"
+              + " 'words', '{\"title\": \"Tide\", \"pattern\": \"folio\", \"id\": \"j\","
+              + " \"order\": {\"kits\": 3}}')");
     }
   }
 
@@ -51,6 +56,8 @@ class LogMigrationTest {
     for (int time = 0; time < 2; time++) {
       try (LogStore store = LogStore.open(file()).orElseThrow()) {
         assertEquals(List.of(old), store.done("j").orElseThrow());
+        CardMade.About about = store.headings("", 9).orElseThrow().get(0).about();
+        assertEquals(new CardMade.About("Tide", "Folio", "folio", "j", 3), about);
       }
     }
     Path kept = folder.resolve("cards.sqlite.1");

@@ -3,12 +3,20 @@ package cufflink.files.log;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.core.ahead.Given;
+import cufflink.core.ahead.Planned;
+import cufflink.core.ahead.Yearly;
 import cufflink.core.job.Job;
+import cufflink.core.job.Order;
 import cufflink.core.log.CardMade;
 import cufflink.core.log.CardMade.Memory;
+import cufflink.core.log.CardMade.Photo;
 import cufflink.core.log.Done;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Parsed;
+import cufflink.core.paper.Sundries;
+import cufflink.core.paper.Sundries.Kind;
+import cufflink.core.paper.Sundries.Material;
 import cufflink.files.Spoken;
 import cufflink.files.project.DemoProjects;
 import java.io.BufferedReader;
@@ -22,8 +30,11 @@ import java.sql.DriverManager;
 import java.sql.Statement;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.MonthDay;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
@@ -45,6 +56,10 @@ class LogStoreTest {
     Parsed<LogStore> store = LogStore.open(file());
     assertTrue(store.value().isPresent(), () -> store.problem().say(Spoken.ENGLISH));
     return store.orElseThrow();
+  }
+
+  private static Length mm(long millimetres) {
+    return Length.ofMillimetres(millimetres);
   }
 
   private static CardMade card(int number, String person, String next) {
@@ -78,7 +93,7 @@ class LogStoreTest {
   void find_needsEveryWord_anywhere_inAnyCase() {
     try (LogStore store = open()) {
       store
-          .putAll(List.of(card(1, "Élodie", ""), card(2, "the ferry", "wider 50% _")))
+          .putAll(WholeLog.of(List.of(card(1, "Élodie", ""), card(2, "the ferry", "wider 50% _"))))
           .orElseThrow();
       assertEquals(2, store.find("tide DAY", 9).orElseThrow().size());
       assertEquals("card-1", store.find("ÉLODIE tide", 9).orElseThrow().get(0).id());
@@ -91,14 +106,32 @@ class LogStoreTest {
 
   @Test
   void json_comesBackWhole_andIsReadTwiceWithoutDoubling() {
-    List<CardMade> cards = List.of(card(3, "a, b", "\"quoted\""), card(4, "", ""));
-    String json = LogFormat.json(cards);
-    List<CardMade> read = LogFormat.read("log.json", json).orElseThrow();
-    assertEquals(cards, read);
+    Photo photo = new Photo("0123456789abcdef".repeat(4) + ".jpg", 6);
+    CardMade shown = card(3, "a, b", "\"quoted\"").withPhoto(Optional.of(photo));
+    Job kits = card(4, "", "").job().withOrder(Order.ONE.withCopies(9).withKits(4));
+    CardMade half = new CardMade("k", shown.on(), kits, "Kit", Memory.of(5));
+    WholeLog whole =
+        new WholeLog(
+            List.of(half, shown),
+            List.of(new Yearly("y", "Nell", "birthday", MonthDay.of(2, 29))),
+            List.of(new Planned("p", LocalDate.of(2027, 1, 9), kits, "Kit", "", "Launch day")),
+            List.of(new Given("g", "k", LocalDate.of(2026, 12, 1), 2, "Ömer")),
+            new Sundries(Map.of(Kind.of(Material.PADS), 40L, Kind.ribbon(mm(7)), 99L)));
+    String json = LogFormat.json(whole);
+    assertEquals(whole, LogFormat.read("log.json", json).orElseThrow());
     try (LogStore store = open()) {
-      store.putAll(read).orElseThrow();
-      store.putAll(read).orElseThrow();
-      assertEquals(2, store.find("", 9).orElseThrow().size());
+      store.putAll(whole).orElseThrow();
+      store.putAll(whole).orElseThrow();
+      assertEquals(whole, store.whole().orElseThrow());
+      assertEquals(List.of(half.heading(), shown.heading()), store.ahead().orElseThrow().made());
+      assertEquals(Optional.of(shown), store.card(shown.id()).orElseThrow());
+      // What is forgotten is gone, and only that; what lies in the drawer is the maker's word.
+      store.put(new Sundries(Map.of(Kind.of(Material.PADS), 3L))).orElseThrow();
+      store.putAll(whole).orElseThrow();
+      assertEquals(3L, store.sundries().orElseThrow().of(Kind.of(Material.PADS)));
+      store.forget("y").orElseThrow();
+      assertEquals(List.of(), store.ahead().orElseThrow().yearly());
+      assertEquals(whole.planned(), store.ahead().orElseThrow().planned());
     }
   }
 
@@ -148,7 +181,7 @@ class LogStoreTest {
         "log.json: card 2 was made on “yesterday”, which is no day; write one such as 2026-05-14.",
         LogFormat.read(
                 "log.json",
-                LogFormat.json(List.of(card(1, "", ""), card(2, "", "")))
+                LogFormat.json(WholeLog.of(List.of(card(1, "", ""), card(2, "", ""))))
                     .replace("2026-01-03", "yesterday"))
             .problem()
             .say(Spoken.ENGLISH));

@@ -1,0 +1,178 @@
+package cufflink.core.ahead;
+
+import cufflink.core.log.CardMade.Heading;
+import java.time.LocalDate;
+import java.time.YearMonth;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.TreeMap;
+
+/**
+ * The days to come, by months.
+ *
+ * @param months those in which anything is due, the next one first
+ */
+public record Ahead(List<Month> months) {
+  /** Copies the list. */
+  public Ahead {
+    months = List.copyOf(months);
+  }
+
+  /**
+   * All that the log tells of what is to come.
+   *
+   * @param yearly days that come every year
+   * @param planned jobs that are to be made
+   * @param made all cards, the newest first
+   * @param given all that left the shelf
+   */
+  public record Known(
+      List<Yearly> yearly, List<Planned> planned, List<Heading> made, List<Given> given) {
+    /** Copies the lists. */
+    public Known {
+      yearly = List.copyOf(yearly);
+      planned = List.copyOf(planned);
+      made = List.copyOf(made);
+      given = List.copyOf(given);
+    }
+  }
+
+  /**
+   * One thing that is due.
+   *
+   * @param on the day
+   * @param who for whom; empty if that is not said
+   * @param what what for; empty if that is not said
+   * @param cards how many cards, from 1
+   * @param yearly the day that comes every year, if it is one
+   * @param planned the job that is to be made for it, if one is
+   * @param had what this person had before, the newest first, each construction once
+   */
+  public record Entry(
+      LocalDate on,
+      String who,
+      String what,
+      int cards,
+      Optional<Yearly> yearly,
+      Optional<Planned> planned,
+      List<String> had) {
+    /** Copies the list. */
+    public Entry {
+      had = List.copyOf(had);
+    }
+  }
+
+  /**
+   * What is due in a month, and how far it goes with what lies ready once all that is due before
+   * has been taken.
+   *
+   * @param month the month
+   * @param entries what is due, by days
+   * @param cards how many cards are due
+   * @param fromShelf how many of them finished cards are there for
+   * @param fromKits how many of the others kits are there for
+   */
+  public record Month(
+      YearMonth month, List<Entry> entries, int cards, int fromShelf, int fromKits) {
+    /** Copies the list. */
+    public Month {
+      entries = List.copyOf(entries);
+    }
+
+    /** Returns how many have still to be made from sheets. */
+    public int toMake() {
+      return cards - fromShelf - fromKits;
+    }
+  }
+
+  /**
+   * Looks a year ahead. A job that is planned for somebody by one of their days, a month before it
+   * at the most and for nothing else, is for that day; a plan whose day is past is still due.
+   *
+   * @param known all that the log tells
+   * @param today the day on which it is asked
+   * @return the days to come
+   */
+  public static Ahead of(Known known, LocalDate today) {
+    List<Entry> entries = new ArrayList<>();
+    List<Planned> free = new ArrayList<>(known.planned());
+    for (Yearly each : known.yearly()) {
+      LocalDate on = each.next(today);
+      Optional<Planned> planned =
+          free.stream().filter(it -> isFor(it, each, on)).min(Comparator.comparing(Planned::due));
+      planned.ifPresent(free::remove);
+      int cards = planned.map(Planned::copies).orElse(1);
+      List<String> had = had(each.who(), known);
+      entries.add(new Entry(on, each.who(), each.what(), cards, Optional.of(each), planned, had));
+    }
+    for (Planned each : free) {
+      entries.add(
+          new Entry(
+              each.due(),
+              each.forWhom(),
+              each.occasion(),
+              each.copies(),
+              Optional.empty(),
+              Optional.of(each),
+              had(each.forWhom(), known)));
+    }
+    entries.sort(Comparator.comparing(Entry::on));
+    return new Ahead(months(entries, Ready.of(known.made(), known.given())));
+  }
+
+  private static boolean isFor(Planned planned, Yearly day, LocalDate on) {
+    return planned.forWhom().strip().equalsIgnoreCase(day.who().strip())
+        && !planned.due().isAfter(on)
+        && !planned.due().isBefore(on.minusMonths(1))
+        && (planned.occasion().isEmpty() || planned.occasion().equalsIgnoreCase(day.what()));
+  }
+
+  private static List<Month> months(List<Entry> entries, List<Ready> ready) {
+    int shelf = ready.stream().mapToInt(Ready::cards).sum();
+    int kits = ready.stream().mapToInt(Ready::kits).sum();
+    TreeMap<YearMonth, List<Entry>> byMonth = new TreeMap<>();
+    entries.forEach(
+        each ->
+            byMonth.computeIfAbsent(YearMonth.from(each.on()), it -> new ArrayList<>()).add(each));
+    List<Month> months = new ArrayList<>();
+    for (var each : byMonth.entrySet()) {
+      int cards = each.getValue().stream().mapToInt(Entry::cards).sum();
+      int fromShelf = Math.min(shelf, cards);
+      int fromKits = Math.min(kits, cards - fromShelf);
+      shelf -= fromShelf;
+      kits -= fromKits;
+      months.add(new Month(each.getKey(), each.getValue(), cards, fromShelf, fromKits));
+    }
+    return months;
+  }
+
+  /**
+   * Returns what somebody had before, so that nobody gets the same twice.
+   *
+   * @param who the person's name, in any letters
+   * @param known all that the log tells
+   * @return constructions, each once, the newest first
+   */
+  public static List<String> had(String who, Known known) {
+    String name = who.strip();
+    if (name.isEmpty()) {
+      return List.of();
+    }
+    TreeMap<LocalDate, List<String>> had = new TreeMap<>(Comparator.reverseOrder());
+    for (Heading card : known.made()) {
+      if (card.memory().forWhom().strip().equalsIgnoreCase(name)) {
+        had.computeIfAbsent(card.on(), day -> new ArrayList<>()).add(card.about().construction());
+      }
+      known.given().stream()
+          .filter(each -> each.card().equals(card.id()))
+          .filter(each -> each.who().strip().equalsIgnoreCase(name))
+          .forEach(
+              each ->
+                  had.computeIfAbsent(each.on(), day -> new ArrayList<>())
+                      .add(card.about().construction()));
+    }
+    return had.values().stream().flatMap(List::stream).distinct().toList();
+  }
+}
