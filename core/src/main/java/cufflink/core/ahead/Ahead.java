@@ -65,8 +65,8 @@ public record Ahead(List<Month> months) {
   }
 
   /**
-   * What is due in a month, and how far it goes with what lies ready once all that is due before
-   * has been taken.
+   * What is due in a month, and how far what lies ready goes for it. What is planned takes cards
+   * and kits of its construction, the earliest first; other days take any of what is left.
    *
    * @param month the month
    * @param entries what is due, by days
@@ -129,22 +129,66 @@ public record Ahead(List<Month> months) {
         && (planned.occasion().isEmpty() || planned.occasion().equalsIgnoreCase(day.what()));
   }
 
-  private static List<Month> months(List<Entry> entries, List<Ready> ready) {
-    int shelf = ready.stream().mapToInt(Ready::cards).sum();
-    int kits = ready.stream().mapToInt(Ready::kits).sum();
-    TreeMap<YearMonth, List<Entry>> byMonth = new TreeMap<>();
-    entries.forEach(
-        each ->
-            byMonth.computeIfAbsent(YearMonth.from(each.on()), it -> new ArrayList<>()).add(each));
-    List<Month> months = new ArrayList<>();
-    for (var each : byMonth.entrySet()) {
-      int cards = each.getValue().stream().mapToInt(Entry::cards).sum();
-      int fromShelf = Math.min(shelf, cards);
-      int fromKits = Math.min(kits, cards - fromShelf);
-      shelf -= fromShelf;
-      kits -= fromKits;
-      months.add(new Month(each.getKey(), each.getValue(), cards, fromShelf, fromKits));
+  /** What is left of what lies ready, while it is given to what is due. */
+  private static final class Left {
+    private final List<Ready> ready;
+    private final int[] cards;
+    private final int[] kits;
+
+    Left(List<Ready> ready) {
+      this.ready = ready;
+      cards = ready.stream().mapToInt(Ready::cards).toArray();
+      kits = ready.stream().mapToInt(Ready::kits).toArray();
     }
+
+    /** Takes from one heap what serves an entry, at most so many. */
+    int take(int[] heap, Entry entry, int most) {
+      int taken = 0;
+      for (int i = 0; i < heap.length; i++) {
+        if (serves(ready.get(i), entry)) {
+          int now = Math.min(heap[i], most - taken);
+          heap[i] -= now;
+          taken += now;
+        }
+      }
+      return taken;
+    }
+
+    /** A plan is for one construction; a day on which none is planned takes any card. */
+    private static boolean serves(Ready ready, Entry entry) {
+      return entry
+          .planned()
+          .map(it -> it.job().patternId().equals(ready.card().about().patternId()))
+          .orElse(true);
+    }
+  }
+
+  private static List<Month> months(List<Entry> entries, List<Ready> ready) {
+    Left left = new Left(ready);
+    TreeMap<YearMonth, List<Entry>> byMonth = new TreeMap<>();
+    TreeMap<YearMonth, int[]> taken = new TreeMap<>();
+    for (Entry each : entries) {
+      YearMonth month = YearMonth.from(each.on());
+      byMonth.computeIfAbsent(month, it -> new ArrayList<>()).add(each);
+      taken.put(month, new int[2]);
+    }
+    // What is planned comes first; a day without a plan takes what is then left.
+    for (boolean planned : new boolean[] {true, false}) {
+      for (Entry each : entries) {
+        if (each.planned().isPresent() == planned) {
+          int[] of = taken.get(YearMonth.from(each.on()));
+          int cards = left.take(left.cards, each, each.cards());
+          of[0] += cards;
+          of[1] += left.take(left.kits, each, each.cards() - cards);
+        }
+      }
+    }
+    List<Month> months = new ArrayList<>();
+    byMonth.forEach(
+        (month, all) -> {
+          int cards = all.stream().mapToInt(Entry::cards).sum();
+          months.add(new Month(month, all, cards, taken.get(month)[0], taken.get(month)[1]));
+        });
     return months;
   }
 

@@ -2,6 +2,7 @@ package cufflink.core.ahead;
 
 import cufflink.core.cut.Drawer.Shortfall;
 import cufflink.core.measure.Length;
+import cufflink.core.measure.Written;
 import cufflink.core.paper.Sundries;
 import cufflink.core.paper.Sundries.Kind;
 import cufflink.core.run.PlanWords;
@@ -9,6 +10,7 @@ import cufflink.core.words.Message;
 import java.time.YearMonth;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Says what is to come. */
 public final class AheadWords {
@@ -137,7 +139,7 @@ public final class AheadWords {
       case TAPE:
         return Message.of("ahead.tape", roll(amount, inInches));
       default:
-        return Message.of("ahead.ribbon", kind.width(), roll(amount, inInches));
+        return Message.of("ahead.ribbon", new Written(kind.width(), Written.Style.WITH_UNIT, Optional.empty()), roll(amount, inInches));
     }
   }
 

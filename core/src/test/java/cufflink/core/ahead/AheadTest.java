@@ -100,6 +100,27 @@ class AheadTest {
         "2027-06-20: Nell; 2 of Tide planned", said(AheadWords.entry(second.entries().get(1))));
   }
 
+  @Test
+  void aPlan_takesOnlyItsOwnConstruction_andBeforeADayThatTakesAny() {
+    Heading gate = made("a", "2026-06-05", job("", 1, 0), "");
+    Job other =
+        Job.begun("Sail", Edition.atHand("tree"), Values.NONE, Tools.usual(Marks.MILLIMETRES));
+    Heading tree =
+        new CardMade("t", TODAY, other, "Tree", Memory.of(1)).heading();
+    Yearly soon = new Yearly("y", "Ömer", "", MonthDay.of(12, 1));
+    Planned later = planned("p", "2027-02-07", 2, "Nell");
+    Ahead ahead =
+        Ahead.of(
+            new Ahead.Known(List.of(soon), List.of(later), List.of(gate, tree), List.of()), TODAY);
+    assertEquals(1, ahead.months().get(0).fromShelf());
+    assertEquals(1, ahead.months().get(1).fromShelf());
+    assertEquals(1, ahead.months().get(1).toMake());
+    Ahead without =
+        Ahead.of(new Ahead.Known(List.of(soon), List.of(later), List.of(gate), List.of()), TODAY);
+    assertEquals(0, without.months().get(0).fromShelf());
+    assertEquals(1, without.months().get(1).fromShelf());
+  }
+
   /** A heap of cards and one of kits, from which each card that is due is taken by hand. */
   @Test
   void months_takeWhatLiesReady_asAHandWould() {

@@ -1,12 +1,16 @@
 package cufflink.desktop.shell;
 
 import cufflink.core.log.CardMade;
+import cufflink.core.log.CardMade.Heading;
+import cufflink.core.log.CardMade.Photo;
 import cufflink.core.log.Done;
 import cufflink.core.make.Times;
 import cufflink.core.measure.Parsed;
 import cufflink.desktop.wait.InOrder;
 import cufflink.files.log.LogStore;
+import cufflink.files.log.Photos;
 import cufflink.files.log.Workplace;
+import cufflink.files.project.AtomicFile;
 import cufflink.files.words.Words;
 import java.nio.file.Path;
 import java.util.List;
@@ -26,6 +30,7 @@ final class Logbook {
 
   private final Path file;
   private final Workplace place;
+  private final Photos photos;
   private final Consumer<String> teller;
   private final InOrder disk = new InOrder("log");
   private Optional<LogStore> store = Optional.empty();
@@ -39,6 +44,8 @@ final class Logbook {
   Logbook(Path file, Consumer<String> teller) {
     this.file = file;
     this.place = new Workplace(file.resolveSibling("tables"));
+    this.photos =
+        new Photos(file.resolveSibling("photos"), new AtomicFile(AtomicFile.Disk.REAL));
     this.teller = teller;
   }
 
@@ -98,6 +105,60 @@ final class Logbook {
                       List<T> worked = work.apply(cards);
                       Platform.runLater(() -> then.accept(cards, worked));
                     }));
+  }
+
+  /**
+   * Finds the headings of all cards.
+   *
+   * @param words all of which must be found
+   * @param then takes them, the newest first, on the window's thread
+   */
+  void headings(String words, Consumer<List<Heading>> then) {
+    change(store -> store.headings(words, Integer.MAX_VALUE), then);
+  }
+
+  /**
+   * Reads or writes something, and then goes on, on the window's thread, if it worked; if not, that
+   * has been told.
+   */
+  <T> void change(Function<LogStore, Parsed<T>> use, Consumer<T> then) {
+    disk.run(
+        () -> with(use).ifPresent(result -> Platform.runLater(() -> then.accept(result))));
+  }
+
+  /** Reads cards whole and works something out of them, both beside the window's thread. */
+  <T> void card(String id, Function<CardMade, T> work, Consumer<T> then) {
+    disk.run(
+        () ->
+            with(store -> store.card(id))
+                .flatMap(card -> card)
+                .map(work)
+                .ifPresent(worked -> Platform.runLater(() -> then.accept(worked))));
+  }
+
+  /** Copies a picture in and puts it to cards. */
+  void photo(String id, Path picture, Runnable then) {
+    change(
+        store ->
+            photos
+                .take(picture)
+                .then(
+                    photo ->
+                        store
+                            .card(id)
+                            .then(
+                                card ->
+                                    card.isEmpty()
+                                        ? Parsed.good(card)
+                                        : store
+                                            .put(card.get().withPhoto(Optional.of(photo)))
+                                            .then(put -> Parsed.good(Optional.of(put))))),
+        put -> then.run());
+  }
+
+  /** Finds a picture again. */
+  Optional<Path> file(Photo photo) {
+    return photos.file(photo);
   }
 
   private <T> Optional<T> with(Function<LogStore, Parsed<T>> use) {

@@ -12,7 +12,6 @@ import cufflink.desktop.paper.Flag;
 import cufflink.desktop.paper.PaperView;
 import cufflink.desktop.slip.SlipView;
 import cufflink.desktop.work.Companions.Companion;
-import cufflink.desktop.work.Making;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.project.Shares;
@@ -25,11 +24,8 @@ import java.util.Optional;
 import java.util.Set;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
-import javafx.scene.control.Label;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
@@ -48,8 +44,7 @@ public final class MainWindow extends StackPane {
   private final StackPane centre = new StackPane();
   private final BorderPane table = new BorderPane();
   private final BorderPane frame = new BorderPane();
-  private final Label notice = new Label();
-  private final Button suggested = new Button();
+  private final Told told;
   private final HelpSheet help;
   private final FirstTimes firstTimes;
   private final Stations stations;
@@ -74,16 +69,7 @@ public final class MainWindow extends StackPane {
     this.help = new HelpSheet(stations.all().size());
     this.firstTimes = new FirstTimes(bench, projects, slip.looked());
     slip.onStage(stations.fold()::goTo);
-    notice.getStyleClass().add("notice");
-    notice.setWrapText(true);
-    notice.textProperty().bind(bench.notice());
-    notice.visibleProperty().bind(bench.notice().isNotEmpty());
-    notice.managedProperty().bind(notice.visibleProperty());
-    suggested.getStyleClass().add("suggested");
-    suggested.managedProperty().bind(suggested.visibleProperty());
-    bench.notice().addListener((property, before, now) -> showSuggestion());
-    bench.making().suggestion().addListener((property, before, now) -> showSuggestion());
-    showSuggestion();
+    this.told = new Told(bench);
     bench.cutter().companions().offer(() -> companions(demonstration));
     MenuStrip menu = new MenuStrip(bench, projects, demonstration, toggleTheme, help::toggle);
     VBox top = new VBox(menu, new StationStrip(bench, stations, slip.looked()));
@@ -140,22 +126,8 @@ public final class MainWindow extends StackPane {
     }
   }
 
-  /** What is proposed is there as long as the sentence is that proposes it. */
-  private void showSuggestion() {
-    Optional<Making.Suggestion> now =
-        bench.making().suggestion().get().filter(each -> each.told().equals(bench.notice().get()));
-    suggested.setVisible(now.isPresent());
-    now.ifPresent(
-        each -> {
-          suggested.setText(each.label());
-          suggested.setOnAction(event -> each.act().run());
-        });
-  }
-
   private void showPaper(StationView view, Derivation now) {
     int word = WordButton.focused(table.getTop());
-    HBox told = new HBox(notice, suggested);
-    told.getStyleClass().add("proposed");
     VBox question = new VBox(view.sentence(now), told);
     question.getStyleClass().add("question");
     table.setTop(question);
