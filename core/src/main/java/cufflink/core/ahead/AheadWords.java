@@ -110,15 +110,21 @@ public final class AheadWords {
    * @return a line for each; none if everything is there
    */
   public static List<Message> shopping(Shopping shopping, boolean inInches) {
-    List<Message> lines = new ArrayList<>();
-    for (Shortfall each : shopping.sheets()) {
-      lines.add(PlanWords.buy(each));
-    }
+    List<Message> lines = new ArrayList<>(sheets(shopping));
     shopping
         .sundries()
         .amounts()
         .forEach((kind, amount) -> lines.add(sundry(kind, amount, inInches)));
     shopping.unplanned().forEach(title -> lines.add(Message.of("ahead.unplanned", title)));
+    return lines;
+  }
+
+  /** Says which sheets are to be bought, a line for each. */
+  public static List<Message> sheets(Shopping shopping) {
+    List<Message> lines = new ArrayList<>();
+    for (Shortfall each : shopping.sheets()) {
+      lines.add(PlanWords.buy(each));
+    }
     return lines;
   }
 
@@ -139,7 +145,10 @@ public final class AheadWords {
       case TAPE:
         return Message.of("ahead.tape", roll(amount, inInches));
       default:
-        return Message.of("ahead.ribbon", new Written(kind.width(), Written.Style.WITH_UNIT, Optional.empty()), roll(amount, inInches));
+        return Message.of(
+            "ahead.ribbon",
+            new Written(kind.width(), Written.Style.WITH_UNIT, Optional.empty()),
+            roll(amount, inInches));
     }
   }
 

@@ -2,6 +2,7 @@ package cufflink.core.log;
 
 import cufflink.core.job.Job;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
@@ -53,6 +54,11 @@ public record CardMade(
       if (copies < 0 || minutes < 0 || minutes > MOST_MINUTES || stars < 0 || stars > MOST_STARS) {
         throw new IllegalArgumentException(copies + " copies, " + minutes + " min, " + stars);
       }
+    }
+
+    /** Returns the same of another number of copies. */
+    public Memory withCopies(int now) {
+      return new Memory(now, forWhom, occasion, minutes, stars, changed, nextTime);
     }
 
     /** Some copies of which nothing is said yet. */
@@ -109,6 +115,24 @@ public record CardMade(
    */
   public record About(
       String title, String construction, String patternId, String jobId, int kits) {}
+
+  /**
+   * Returns how many cards of a job have been finished since it was logged last: all but those that
+   * stay kits, or those that were kits then and are none any more.
+   *
+   * @param job the job
+   * @param before all cards that are in the log, the newest first
+   * @return the number, from nought
+   */
+  public static int finished(Job job, List<Heading> before) {
+    int kits = job.order().kits();
+    return before.stream()
+        .filter(each -> !job.id().isEmpty() && each.about().jobId().equals(job.id()))
+        .findFirst()
+        .map(last -> last.about().kits() - kits)
+        .filter(since -> since > 0)
+        .orElse(job.order().copies() - kits);
+  }
 
   /** Returns it as it is found in a long log. */
   public Heading heading() {

@@ -25,6 +25,10 @@ public record Done(String jobId, Act act, int copy, Kind kind, Instant at) {
     SPOILT,
     /** It was not spoilt after all. */
     NOT_SPOILT,
+    /** What lay cut of a part was measured, and is of this size. */
+    MEASURED,
+    /** It was not measured after all. */
+    NOT_MEASURED,
     /** The job had become another; from now on only what is still missing is cut. */
     BEGUN,
     /** All of it is made once more: what was done before counts no longer. */

@@ -182,7 +182,12 @@ public record AtTable(
   public List<Done> takeBack(Instant at) {
     List<Done> back = new ArrayList<>();
     for (Done last : progress.lastTogether()) {
-      Kind kind = last.kind() == Kind.SPOILT ? Kind.NOT_SPOILT : Kind.TAKEN_BACK;
+      Kind kind =
+          switch (last.kind()) {
+            case SPOILT -> Kind.NOT_SPOILT;
+            case MEASURED -> Kind.NOT_MEASURED;
+            default -> Kind.TAKEN_BACK;
+          };
       back.add(new Done(jobId, last.act(), last.copy(), kind, at));
     }
     return back;
@@ -246,6 +251,20 @@ public record AtTable(
       }
     }
     return List.of(piece);
+  }
+
+  /**
+   * Says what a piece that lies cut out really measures.
+   *
+   * @param measured the piece
+   * @param at when
+   * @return what is to be written down
+   */
+  public List<Done> measure(Adapted.Measured measured, Instant at) {
+    Done.Cut cut = new Done.Cut(measured.piece(), measured.width(), measured.height(), 1);
+    String task = task().map(Task::id).orElse("");
+    Done.Act act = new Done.Act(task, measured.piece(), "", 0, List.of(cut));
+    return List.of(new Done(jobId, act, 1, Kind.MEASURED, at));
   }
 
   /**

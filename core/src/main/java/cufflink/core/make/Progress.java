@@ -44,12 +44,12 @@ public final class Progress {
   static List<Done> standing(List<Done> done) {
     List<Done> stands = new ArrayList<>();
     for (Done each : done) {
-      boolean isBack = each.kind() == Kind.TAKEN_BACK || each.kind() == Kind.NOT_SPOILT;
-      if (!isBack) {
+      Optional<Kind> takenBack = takenBack(each.kind());
+      if (takenBack.isEmpty()) {
         stands.add(each);
         continue;
       }
-      Kind meant = each.kind() == Kind.TAKEN_BACK ? Kind.MADE : Kind.SPOILT;
+      Kind meant = takenBack.get();
       for (int i = stands.size() - 1; i >= 0; i--) {
         Done one = stands.get(i);
         if (one.kind() == meant && one.act().equals(each.act()) && one.copy() == each.copy()) {
@@ -66,12 +66,21 @@ public final class Progress {
     return stands;
   }
 
+  private static Optional<Kind> takenBack(Kind kind) {
+    return switch (kind) {
+      case TAKEN_BACK -> Optional.of(Kind.MADE);
+      case NOT_SPOILT -> Optional.of(Kind.SPOILT);
+      case NOT_MEASURED -> Optional.of(Kind.MEASURED);
+      default -> Optional.empty();
+    };
+  }
+
   private void take(Done each) {
     String task = each.act().task();
     switch (each.kind()) {
       case MADE -> made.merge(task, each.copy(), Integer::sum);
       case SPOILT -> bouts(task, each.act().piece()).forEach(bout -> lose(bout, each.copy()));
-      case TAKEN_BACK, NOT_SPOILT, BEGUN, ANEW -> {
+      case TAKEN_BACK, NOT_SPOILT, MEASURED, NOT_MEASURED, BEGUN, ANEW -> {
         return;
       }
     }

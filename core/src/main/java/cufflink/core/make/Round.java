@@ -38,7 +38,17 @@ public record Round(int number, Optional<Map<String, Integer>> only) {
     int number = (int) done.stream().filter(each -> each.kind() == Kind.BEGUN).count();
     return number == 0
         ? new Round(0, Optional.empty())
-        : new Round(number, Optional.of(missing(done.subList(0, begin(done)), needed)));
+        : new Round(number, Optional.of(missing(before(done), needed)));
+  }
+
+  /** What was done before the round, and what was measured since of what lay there then. */
+  private static List<Done> before(List<Done> done) {
+    int begin = begin(done);
+    List<Done> before = new ArrayList<>(done.subList(0, begin));
+    done.subList(begin, done.size()).stream()
+        .filter(each -> each.kind() == Kind.MEASURED || each.kind() == Kind.NOT_MEASURED)
+        .forEach(before::add);
+    return before;
   }
 
   /**
@@ -74,11 +84,27 @@ public record Round(int number, Optional<Map<String, Integer>> only) {
    */
   public static Map<Done.Cut, Integer> cut(List<Done> done) {
     Map<Done.Cut, Integer> cut = new LinkedHashMap<>();
-    made(done)
-        .values()
-        .forEach(
-            act -> act.cut().forEach(each -> cut.merge(each.one(), each.count(), Integer::sum)));
+    for (Done each : Progress.standing(done)) {
+      if (isCut(each)) {
+        each.act().cut().forEach(it -> cut.merge(it.one(), it.count(), Integer::sum));
+      } else if (each.kind() == Kind.MEASURED) {
+        each.act().cut().forEach(it -> measure(cut, it));
+      }
+    }
     return cut;
+  }
+
+  /** All that lies cut of a part is as one of them was measured: they are cut at one fence. */
+  private static void measure(Map<Done.Cut, Integer> cut, Done.Cut measured) {
+    int count =
+        cut.entrySet().stream()
+            .filter(each -> each.getKey().part().equals(measured.part()))
+            .mapToInt(Map.Entry::getValue)
+            .sum();
+    cut.keySet().removeIf(each -> each.part().equals(measured.part()));
+    if (count > 0) {
+      cut.put(measured, count);
+    }
   }
 
   private static Map<String, Integer> missing(List<Done> done, List<Part> needed) {
@@ -106,13 +132,18 @@ public record Round(int number, Optional<Map<String, Integer>> only) {
   private static Map<String, Done.Act> made(List<Done> done) {
     Map<String, Done.Act> made = new LinkedHashMap<>();
     for (Done each : Progress.standing(done)) {
-      String task = each.act().task();
-      boolean isCut = Phase.of(task).equals(Optional.of(Phase.CUT));
-      if (isCut && !task.startsWith(Work.AGAIN) && each.kind() == Kind.MADE) {
-        made.put(task, each.act());
+      if (isCut(each)) {
+        made.put(each.act().task(), each.act());
       }
     }
     return made;
+  }
+
+  private static boolean isCut(Done each) {
+    String task = each.act().task();
+    return Phase.of(task).equals(Optional.of(Phase.CUT))
+        && !task.startsWith(Work.AGAIN)
+        && each.kind() == Kind.MADE;
   }
 
   /**

@@ -10,6 +10,7 @@ import cufflink.core.job.PaperPlan;
 import cufflink.core.make.Task.Phase;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A whole job as one run of tasks.
@@ -143,7 +144,37 @@ public record Work(List<Task> tasks) {
    * @return whole minutes, one at the least
    */
   public int minutes() {
-    double seconds = tasks.stream().mapToDouble(Task::all).sum();
+    return whole(tasks.stream().mapToDouble(Task::all).sum());
+  }
+
+  /**
+   * Between what most times lie, whole minutes from one.
+   *
+   * @param low a quarter of all times are no longer
+   * @param high a quarter of all times are at least as long
+   */
+  public record Spread(int low, int high) {}
+
+  /**
+   * Returns between what it takes most times, as if every part of the work went well, or none did.
+   *
+   * @param times those that the run was ordered with
+   * @return the spread; empty if nothing was learned yet of any part of this work
+   */
+  public Optional<Spread> spread(Times times) {
+    double low = 0;
+    double high = 0;
+    boolean isLearned = false;
+    for (Task task : tasks) {
+      Times.Learned learned = times.learned().get(task.phase());
+      low += task.all() * (learned == null ? 1 : learned.low() / learned.factor());
+      high += task.all() * (learned == null ? 1 : learned.high() / learned.factor());
+      isLearned |= learned != null;
+    }
+    return isLearned ? Optional.of(new Spread(whole(low), whole(high))) : Optional.empty();
+  }
+
+  private static int whole(double seconds) {
     return (int) Math.max(1, Math.ceil(seconds / MINUTE));
   }
 }

@@ -105,8 +105,7 @@ class AheadTest {
     Heading gate = made("a", "2026-06-05", job("", 1, 0), "");
     Job other =
         Job.begun("Sail", Edition.atHand("tree"), Values.NONE, Tools.usual(Marks.MILLIMETRES));
-    Heading tree =
-        new CardMade("t", TODAY, other, "Tree", Memory.of(1)).heading();
+    Heading tree = new CardMade("t", TODAY, other, "Tree", Memory.of(1)).heading();
     Yearly soon = new Yearly("y", "Ömer", "", MonthDay.of(12, 1));
     Planned later = planned("p", "2027-02-07", 2, "Nell");
     Ahead ahead =

@@ -163,7 +163,8 @@ final class AheadView implements LogStation.View {
         .ifPresent(
             it -> {
               row.getChildren().add(act("ahead.make-it", () -> open(it)));
-              row.getChildren().add(act("ahead.out", () -> forget(it.id(), store -> store.put(it))));
+              row.getChildren()
+                  .add(act("ahead.out", () -> forget(it.id(), store -> store.put(it))));
             });
     if (entry.planned().isEmpty()) {
       entry

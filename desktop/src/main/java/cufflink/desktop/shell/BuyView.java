@@ -54,12 +54,10 @@ final class BuyView implements LogStation.View {
     lines.getStyleClass().add("log-list");
     there.getStyleClass().add("log-list");
     amount.setOnAction(event -> note());
-    FlowPane asked =
-        new FlowPane(material, amount, AheadView.act("ahead.note-it", this::note));
+    FlowPane asked = new FlowPane(material, amount, AheadView.act("ahead.note-it", this::note));
     asked.getStyleClass().add("log-asked");
     HBox copied = new HBox(copy);
-    all.getChildren()
-        .addAll(lines, copied, AheadView.heading("ahead.in-drawer"), there, asked);
+    all.getChildren().addAll(lines, copied, AheadView.heading("ahead.in-drawer"), there, asked);
   }
 
   private static TextField field(String prompt) {
@@ -114,17 +112,16 @@ final class BuyView implements LogStation.View {
             sundries -> {
               Shopping.There in =
                   new Shopping.There(
-                      drawer,
-                      StandardSizes.usualSheet(marks),
-                      StandardSizes.sheets(),
-                      sundries);
+                      drawer, StandardSizes.usualSheet(marks), StandardSizes.sheets(), sundries);
               return Parsed.good(new Read(plans, sundries, Shopping.of(jobs, in, Watch.NOBODY)));
             });
   }
 
   private void show(Read read, Marks marks) {
     list =
-        AheadWords.shopping(read.shopping(), marks.inInches()).stream().map(each -> each.say(bench.format())).toList();
+        AheadWords.shopping(read.shopping(), marks.inInches()).stream()
+            .map(each -> each.say(bench.format()))
+            .toList();
     lines.getChildren().clear();
     if (read.planned().isEmpty()) {
       lines.getChildren().add(AheadView.line(Words.say("ahead.buy-none")));
@@ -179,7 +176,6 @@ final class BuyView implements LogStation.View {
   }
 
   private void out(Kind kind) {
-    log.change(
-        store -> store.sundries().then(now -> store.put(now.without(kind))), put -> look());
+    log.change(store -> store.sundries().then(now -> store.put(now.without(kind))), put -> look());
   }
 }

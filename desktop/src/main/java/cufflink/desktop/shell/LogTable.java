@@ -186,8 +186,7 @@ final class LogTable implements LogStation.View {
     here = card;
     Heading heading = found.get(card);
     rows.scrollTo(card / inARow());
-    rows.setAccessibleText(
-        Words.say("log.open", heading.about().title(), heading.on().toString()));
+    rows.setAccessibleText(Words.say("log.open", heading.about().title(), heading.on().toString()));
     rows.refresh();
   }
 
@@ -259,8 +258,7 @@ final class LogTable implements LogStation.View {
 
   private static String differences(CardMade before, Derivation now) {
     Pattern pattern = now.pattern();
-    List<String> names =
-        Experience.differences(before.job().values(), now.job().values());
+    List<String> names = Experience.differences(before.job().values(), now.job().values());
     return Remembering.labels(pattern, names);
   }
 

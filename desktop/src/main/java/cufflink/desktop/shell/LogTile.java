@@ -105,12 +105,11 @@ final class LogTile extends VBox {
   }
 
   /**
-   * Turns a picture as it was taken: each of the eight ways of Exif is a mirroring or none, and then
-   * quarter turns clockwise.
+   * Turns a picture as it was taken: each of the eight ways of Exif is a mirroring or none, and
+   * then quarter turns clockwise.
    */
   static void turn(Node view, int orientation) {
-    boolean mirrored =
-        orientation == 2 || orientation == 4 || orientation == 5 || orientation == 7;
+    boolean mirrored = orientation == 2 || orientation == 4 || orientation == 5 || orientation == 7;
     view.setScaleX(mirrored ? -1 : 1);
     view.setRotate(
         switch (orientation) {

@@ -44,8 +44,7 @@ final class Logbook {
   Logbook(Path file, Consumer<String> teller) {
     this.file = file;
     this.place = new Workplace(file.resolveSibling("tables"));
-    this.photos =
-        new Photos(file.resolveSibling("photos"), new AtomicFile(AtomicFile.Disk.REAL));
+    this.photos = new Photos(file.resolveSibling("photos"), new AtomicFile(AtomicFile.Disk.REAL));
     this.teller = teller;
   }
 
@@ -77,11 +76,6 @@ final class Logbook {
           with(store -> store.done(jobId))
               .ifPresent(all -> Platform.runLater(() -> then.accept(all, elsewhere)));
         });
-  }
-
-  /** Puts cards into the log. */
-  void put(CardMade card, Runnable then) {
-    disk.run(() -> with(store -> store.put(card)).ifPresent(put -> Platform.runLater(then)));
   }
 
   /**
@@ -122,8 +116,7 @@ final class Logbook {
    * has been told.
    */
   <T> void change(Function<LogStore, Parsed<T>> use, Consumer<T> then) {
-    disk.run(
-        () -> with(use).ifPresent(result -> Platform.runLater(() -> then.accept(result))));
+    disk.run(() -> with(use).ifPresent(result -> Platform.runLater(() -> then.accept(result))));
   }
 
   /** Reads cards whole and works something out of them, both beside the window's thread. */

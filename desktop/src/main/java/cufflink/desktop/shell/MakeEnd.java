@@ -1,8 +1,14 @@
 package cufflink.desktop.shell;
 
+import cufflink.core.ahead.Shopping;
 import cufflink.core.job.Derivation;
+import cufflink.core.job.Job;
 import cufflink.core.log.CardMade;
+import cufflink.core.log.CardMade.Heading;
+import cufflink.core.measure.Parsed;
+import cufflink.core.paper.Sundries;
 import cufflink.desktop.work.Workbench;
+import cufflink.files.log.LogStore;
 import cufflink.files.words.Words;
 import java.time.LocalDate;
 import java.util.List;
@@ -54,7 +60,10 @@ final class MakeEnd {
     minutes = took;
     showStars();
     words.setText(
-        Words.say("make.made", derivation.job().order().copies(), derivation.pattern().name()));
+        Words.say(
+            "make.made",
+            derivation.job().order().copies() - derivation.job().order().kits(),
+            derivation.pattern().name()));
     HBox both =
         new HBox(button("make.remember", () -> remember(derivation)), button("make.again", anew));
     both.getStyleClass().add("make-both");
@@ -126,25 +135,19 @@ final class MakeEnd {
   }
 
   private void remember(Derivation derivation) {
-    CardMade.Memory memory =
+    CardMade.Memory said =
         new CardMade.Memory(
-            derivation.job().order().copies(),
+            0,
             forWhom.getText().strip(),
             occasion.getText().strip(),
             minutes,
             given,
             "",
             nextTime.getText().strip());
-    CardMade card =
-        new CardMade(
-            UUID.randomUUID().toString(),
-            LocalDate.now(),
-            derivation.job(),
-            derivation.pattern().name(),
-            memory);
-    log.put(
-        card,
-        () -> {
+    log.change(
+        store ->
+            store.headings("", Integer.MAX_VALUE).then(all -> put(store, derivation, said, all)),
+        card -> {
           forWhom.clear();
           occasion.clear();
           nextTime.clear();
@@ -152,5 +155,22 @@ final class MakeEnd {
           showStars();
           bench.tell(Words.say("make.remembered"));
         });
+  }
+
+  /** What was used up is that of the cards that were finished now. */
+  private static Parsed<CardMade> put(
+      LogStore store, Derivation derivation, CardMade.Memory said, List<Heading> before) {
+    Job job = derivation.job();
+    int copies = CardMade.finished(job, before);
+    String id = UUID.randomUUID().toString();
+    CardMade card =
+        new CardMade(
+            id, LocalDate.now(), job, derivation.pattern().name(), said.withCopies(copies));
+    Sundries used = Sundries.NONE;
+    if (copies > 0) {
+      Job done = job.withOrder(job.order().withKits(0).withCopies(copies));
+      used = Shopping.used(Derivation.of(derivation.pattern(), done));
+    }
+    return store.finish(card, used);
   }
 }

@@ -39,6 +39,7 @@ final class MakeStation implements StationView {
   private final Logbook log;
   private final Runnable refresh;
   private final MakeEnd end;
+  private final Foreseen foreseen;
   private final MakeSpoilt which;
   private final Elbow elbow = Elbow.ofThisSystem();
   private final BorderPane page = new BorderPane();
@@ -72,8 +73,9 @@ final class MakeStation implements StationView {
     this.maker = bench.making().maker();
     this.log = log;
     this.refresh = refresh;
+    this.foreseen = new Foreseen(bench, log);
     this.end = new MakeEnd(bench, log, this::again);
-    this.which = new MakeSpoilt(bench, this::said);
+    this.which = new MakeSpoilt(bench, this::said, refresh);
     maker.keptBy(log::add);
     page.getStyleClass().add("make-page");
     told.getStyleClass().add("make-told");
@@ -240,6 +242,7 @@ final class MakeStation implements StationView {
       showPieces(at);
     } else {
       show(derivation, at, place);
+      foreseen.tell(derivation, at);
     }
   }
 
@@ -317,7 +320,7 @@ final class MakeStation implements StationView {
   private void showPieces(AtTable at) {
     phase.setText(Words.say("make.spoilt"));
     where.setText("");
-    words.setText(Words.say("make.which"));
+    words.setText(which.question());
     FlowPane pieces = which.show(at);
     told.getChildren().setAll(words, pieces);
     next.setText("");

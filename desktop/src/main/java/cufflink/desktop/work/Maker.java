@@ -62,6 +62,15 @@ public final class Maker {
   }
 
   /**
+   * Returns how long things take this maker.
+   *
+   * @return what was learned so far
+   */
+  public Times times() {
+    return times;
+  }
+
+  /**
    * Takes over how long one card of each construction took this maker.
    *
    * @param seen minutes by the construction's id

@@ -76,8 +76,7 @@ class LogWindowTest {
         () ->
             robot
                 .lookup(
-                    node ->
-                        node instanceof TextField field && prompt.equals(field.getPromptText()))
+                    node -> node instanceof TextField field && prompt.equals(field.getPromptText()))
                 .queryAs(TextField.class));
   }
 
@@ -107,8 +106,7 @@ class LogWindowTest {
   void aPhotograph_isShownInPlaceOfTheDrawing_andAWrongFileIsTold(FxRobot robot) throws Exception {
     fill(1);
     Path picture = window.folder().resolve("folio.png");
-    ImageIO.write(
-        new BufferedImage(300, 200, BufferedImage.TYPE_INT_RGB), "png", picture.toFile());
+    ImageIO.write(new BufferedImage(300, 200, BufferedImage.TYPE_INT_RGB), "png", picture.toFile());
     robot.interact(
         () -> {
           window.projects().log().photo("id0", picture, () -> bench.tell("It is there."));
@@ -169,8 +167,8 @@ class LogWindowTest {
   }
 
   /**
-   * Exif 2.32, tag 274, says on which side the first row and the first column of a picture are seen:
-   * top and left for 1, and so on.
+   * Exif 2.32, tag 274, says on which side the first row and the first column of a picture are
+   * seen: top and left for 1, and so on.
    */
   @ParameterizedTest
   @CsvSource({

@@ -69,6 +69,13 @@ final class AheadTables {
     }
   }
 
+  /** Takes out the plans of a job, which is made. */
+  static void forgetPlans(Connection connection, String job) throws SQLException {
+    if (!job.isEmpty()) {
+      run(connection, "DELETE FROM planned WHERE json_extract(project, '$.id') = ?", job);
+    }
+  }
+
   static void put(Connection connection, Sundries there) throws SQLException {
     run(connection, "DELETE FROM sundry");
     for (Map.Entry<Kind, Long> each : there.amounts().entrySet()) {

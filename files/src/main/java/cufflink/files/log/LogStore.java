@@ -60,6 +60,29 @@ public final class LogStore implements AutoCloseable {
         });
   }
 
+  /**
+   * Adds cards that have just been made: what they used up is no longer in the drawer, and once no
+   * kits are left the job is no longer planned.
+   *
+   * @param card the cards
+   * @param used what was used up besides paper
+   * @return the cards, or one sentence about why nothing of this is in the log
+   */
+  public Parsed<CardMade> finish(CardMade card, Sundries used) {
+    return writing(
+        () ->
+            together(
+                () -> {
+                  CardTable.insert(connection, card);
+                  Sundries there = AheadTables.sundries(connection);
+                  AheadTables.put(connection, there.without(used));
+                  if (card.job().order().kits() == 0) {
+                    AheadTables.forgetPlans(connection, card.job().id());
+                  }
+                  return card;
+                }));
+  }
+
   private <T> T together(Act<T> act) throws SQLException {
     connection.setAutoCommit(false);
     try {

@@ -11,6 +11,7 @@ import cufflink.core.flat.CutAway;
 import cufflink.core.job.Job;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.log.Done;
+import cufflink.core.make.Adapted;
 import cufflink.core.make.AtTable;
 import cufflink.core.make.Round;
 import cufflink.core.make.School;
@@ -252,6 +253,28 @@ class TableTest {
     Job three = job.withOrder(job.order().withCopies(3));
     assertEquals(1, at(three).round().only().orElseThrow().get("base"));
     assertTrue(at(three).task().orElseThrow().phase() == Task.Phase.CUT);
+  }
+
+  /** What was measured lies there; what follows it is cut to it, and what was cut is told. */
+  @Test
+  void aPieceThatIsMeasured_isNotCutAgain_andBackForgetsIt() {
+    Job job = Jobs.gate().withId("job");
+    AtTable at = at(job);
+    while (at.task().orElseThrow().phase() == Task.Phase.CUT) {
+      press(at, 1);
+      at = at(job);
+    }
+    Length width = Length.ofMillimetres(256);
+    done.addAll(
+        at.measure(new Adapted.Measured("base", width, Length.ofMillimetres(150)), Instant.EPOCH));
+    Job fits = job.withValues(job.values().and("width", Length.ofMillimetres(108)));
+    assertEquals(width, at(fits).design().base().width());
+    Map<String, Integer> only = at(fits).round().only().orElseThrow();
+    assertTrue(!only.containsKey("base") && !only.isEmpty(), only.toString());
+    // It would have to be cut as planned, were it not measured.
+    done.addAll(at(fits).takeBack(Instant.EPOCH));
+    assertTrue(at(fits).round().only().orElseThrow().containsKey("base"));
+    assertEquals(0, at(job).round().number());
   }
 
   /** Forty are cut and scored, two put together; months later the others go on from there. */

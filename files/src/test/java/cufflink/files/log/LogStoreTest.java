@@ -135,6 +135,32 @@ class LogStoreTest {
     }
   }
 
+  @Test
+  void finish_takesWhatWasUsedOffTheDrawer_andThePlanOffThePlans_onceNoKitsAreLeft() {
+    Job kits = card(4, "", "").job().withOrder(Order.ONE.withCopies(9).withKits(4));
+    Job all = kits.withOrder(Order.ONE.withCopies(9));
+    Kind tape = Kind.of(Material.TAPE);
+    Sundries used = new Sundries(Map.of(tape, 30L, Kind.of(Material.DOTS), 2L));
+    try (LogStore store = open()) {
+      store.put(new Planned("p", LocalDate.of(2027, 1, 9), kits, "Kit", "", "")).orElseThrow();
+      store.put(new Sundries(Map.of(tape, 50L))).orElseThrow();
+      int first = CardMade.finished(kits, store.headings("", 9).orElseThrow());
+      assertEquals(5, first);
+      LocalDate day = LocalDate.of(2026, 12, 1);
+      store.finish(new CardMade("a", day, kits, "Kit", Memory.of(first)), used).orElseThrow();
+      assertEquals(Map.of(tape, 20L), store.sundries().orElseThrow().amounts());
+      assertEquals(1, store.ahead().orElseThrow().planned().size());
+      // The four kits are put together later, and no card is counted twice.
+      int second = CardMade.finished(all, store.headings("", 9).orElseThrow());
+      assertEquals(4, second);
+      store.finish(new CardMade("b", day, all, "Kit", Memory.of(second)), used).orElseThrow();
+      assertEquals(Map.of(tape, 0L), store.sundries().orElseThrow().amounts());
+      assertEquals(List.of(), store.ahead().orElseThrow().planned());
+      // Made all over again, all nine are new.
+      assertEquals(9, CardMade.finished(all, store.headings("", 9).orElseThrow()));
+    }
+  }
+
   /** Apache Commons CSV reads the table as RFC 4180 has it. */
   @Test
   void csv_isReadByAGeneralLibrary() throws Exception {

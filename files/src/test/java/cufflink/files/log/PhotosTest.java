@@ -39,8 +39,13 @@ class PhotosTest {
   private static byte[] held(int orientation) throws IOException {
     byte[] plain = picture("jpg");
     String segment =
-        "ffe10022457869660000" + "4d4d002a00000008" + "0001" + "011200030000000100"
-            + String.format("%02x", orientation) + "0000" + "00000000";
+        "ffe10022457869660000"
+            + "4d4d002a00000008"
+            + "0001"
+            + "011200030000000100"
+            + String.format("%02x", orientation)
+            + "0000"
+            + "00000000";
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     out.write(plain, 0, 2);
     out.write(HexFormat.of().parseHex(segment));
@@ -63,8 +68,7 @@ class PhotosTest {
     assertEquals(1, Files.list(folder.resolve("photos")).count());
     assertEquals(1, photos().take(file("plain.jpg", picture("jpg"))).orElseThrow().orientation());
     // A type is what is in the file, not what it is called.
-    assertTrue(
-        photos().take(file("x.jpg", picture("png"))).orElseThrow().name().endsWith(".png"));
+    assertTrue(photos().take(file("x.jpg", picture("png"))).orElseThrow().name().endsWith(".png"));
     Files.delete(photos().file(photo).orElseThrow());
     assertTrue(photos().file(photo).isEmpty());
   }
@@ -80,8 +84,7 @@ class PhotosTest {
       file.setLength(500_000_000L);
     }
     assertEquals(
-        "huge.jpg is larger than 60 MB; save it smaller and take that.",
-        told(photos().take(huge)));
+        "huge.jpg is larger than 60 MB; save it smaller and take that.", told(photos().take(huge)));
     assertEquals(1, photos().take(file("held9.jpg", held(9))).orElseThrow().orientation());
   }
 
