@@ -193,6 +193,32 @@ public record Ahead(List<Month> months) {
   }
 
   /**
+   * Returns when each plan is to be begun at the latest, if all of them are made one after another,
+   * the one that is due first before the others.
+   *
+   * @param planned the plans
+   * @param minutes how long each takes, above nought, in the same order
+   * @param aDay how many minutes a day there are, above nought
+   * @return the days, in the same order; some may be past
+   */
+  public static List<LocalDate> begins(List<Planned> planned, List<Integer> minutes, int aDay) {
+    List<Integer> order = new ArrayList<>();
+    for (int i = 0; i < planned.size(); i++) {
+      order.add(i);
+    }
+    order.sort(Comparator.comparing(i -> planned.get((int) i).due()).reversed());
+    LocalDate[] begins = new LocalDate[planned.size()];
+    long free = Long.MAX_VALUE;
+    for (int i : order) {
+      // Minutes at the table, counted from the beginning of day nought of the calendar.
+      long end = Math.min(free, (planned.get(i).due().toEpochDay() + 1) * aDay);
+      free = end - minutes.get(i);
+      begins[i] = LocalDate.ofEpochDay(Math.floorDiv(free, aDay));
+    }
+    return List.of(begins);
+  }
+
+  /**
    * Returns what somebody had before, so that nobody gets the same twice.
    *
    * @param who the person's name, in any letters

@@ -1,6 +1,7 @@
 package cufflink.core.ahead;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.Spoken;
 import cufflink.core.job.Edition;
@@ -118,6 +119,48 @@ class AheadTest {
         Ahead.of(new Ahead.Known(List.of(soon), List.of(later), List.of(gate), List.of()), TODAY);
     assertEquals(0, without.months().get(0).fromShelf());
     assertEquals(1, without.months().get(1).fromShelf());
+  }
+
+  /** Somebody works so long every day from a day on, always at what is due first. */
+  private static boolean isReady(
+      List<Planned> plans, List<Integer> minutes, int aDay, LocalDate from) {
+    List<Integer> left = new ArrayList<>(minutes);
+    List<Integer> order = new ArrayList<>();
+    for (int i = 0; i < plans.size(); i++) {
+      order.add(i);
+    }
+    order.sort(java.util.Comparator.comparing(i -> plans.get(i).due()));
+    for (LocalDate day = from; order.stream().anyMatch(i -> left.get(i) > 0); day = day.plusDays(1)) {
+      int free = aDay;
+      for (int i : order) {
+        int now = Math.min(free, left.get(i));
+        left.set(i, left.get(i) - now);
+        free -= now;
+        if (now > 0 && day.isAfter(plans.get(i).due())) {
+          return false;
+        }
+      }
+    }
+    return true;
+  }
+
+  @Test
+  void begins_areTheLatestDays_onWhichAllIsStillReady() {
+    Random random = new Random(3);
+    for (int round = 0; round < 300; round++) {
+      List<Planned> plans = new ArrayList<>();
+      List<Integer> minutes = new ArrayList<>();
+      for (int i = 0; i < 1 + random.nextInt(6); i++) {
+        LocalDate due = TODAY.plusDays(50 + random.nextInt(20));
+        plans.add(planned("p" + i, due.toString(), 1, ""));
+        minutes.add(1 + random.nextInt(400));
+      }
+      int aDay = 20 + random.nextInt(100);
+      List<LocalDate> begins = Ahead.begins(plans, minutes, aDay);
+      LocalDate first = begins.stream().min(LocalDate::compareTo).orElseThrow();
+      assertTrue(isReady(plans, minutes, aDay, first));
+      assertTrue(!isReady(plans, minutes, aDay, first.plusDays(1)));
+    }
   }
 
   /** A heap of cards and one of kits, from which each card that is due is taken by hand. */

@@ -17,7 +17,9 @@ import cufflink.files.words.Words;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.MonthDay;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
@@ -33,8 +35,12 @@ import javafx.scene.layout.VBox;
 
 /** The days to come: who gets a card when, what is planned for it, and what lies ready. */
 final class AheadView implements LogStation.View {
+  /** How many minutes of a day are spent at the table. */
+  private static final int A_DAY = 60;
+
   private final Workbench bench;
   private final Logbook log;
+  private Map<String, String> begins = Map.of();
   private final VBox all = new VBox();
   private final VBox months = new VBox();
   private final VBox ready = new VBox();
@@ -131,6 +137,7 @@ final class AheadView implements LogStation.View {
 
   private void show(Ahead.Known known) {
     Ahead ahead = Ahead.of(known, LocalDate.now());
+    begins = begins(known.planned());
     months.getChildren().clear();
     if (ahead.months().isEmpty()) {
       months.getChildren().add(line(Words.say("ahead.none")));
@@ -153,10 +160,12 @@ final class AheadView implements LogStation.View {
     VBox words = new VBox(line(AheadWords.entry(entry).say(bench.format())));
     Message had = AheadWords.had(entry);
     if (!had.isEmpty()) {
-      Label quiet = line(had.say(bench.format()));
-      quiet.getStyleClass().add("stand-takes");
-      words.getChildren().add(quiet);
+      words.getChildren().add(quiet(had.say(bench.format())));
     }
+    entry
+        .planned()
+        .map(it -> begins.get(it.id()))
+        .ifPresent(it -> words.getChildren().add(quiet(it)));
     HBox row = row(words);
     entry
         .planned()
@@ -175,6 +184,32 @@ final class AheadView implements LogStation.View {
                       .add(act("ahead.out", () -> forget(it.id(), store -> store.put(it)))));
     }
     return row;
+  }
+
+  /** By when each plan is to be begun, by its id. */
+  private Map<String, String> begins(List<Planned> plans) {
+    List<Integer> minutes = plans.stream().map(this::minutes).toList();
+    List<LocalDate> days = Ahead.begins(plans, minutes, A_DAY);
+    Map<String, String> told = new HashMap<>();
+    for (int i = 0; i < plans.size(); i++) {
+      String day = days.get(i).toString();
+      boolean isLate = days.get(i).isBefore(LocalDate.now());
+      told.put(
+          plans.get(i).id(),
+          Words.say(isLate ? "ahead.begin-late" : "ahead.begin", day, minutes.get(i)));
+    }
+    return told;
+  }
+
+  /** As it took the maker before, or as the construction says. */
+  private int minutes(Planned each) {
+    String id = each.job().patternId();
+    Integer own = bench.making().maker().minutes().get(id);
+    int one =
+        own != null
+            ? own
+            : bench.library().pattern(each.job()).map(it -> it.effort().minutes()).orElse(1);
+    return Math.max(1, one) * each.copies();
   }
 
   private Node ready(Ready each) {
@@ -286,6 +321,12 @@ final class AheadView implements LogStation.View {
     label.setWrapText(true);
     label.setMaxWidth(Double.MAX_VALUE);
     label.getStyleClass().add("log-told");
+    return label;
+  }
+
+  static Label quiet(String text) {
+    Label label = line(text);
+    label.getStyleClass().add("stand-takes");
     return label;
   }
 

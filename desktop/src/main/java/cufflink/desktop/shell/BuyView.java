@@ -20,7 +20,6 @@ import java.util.List;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
@@ -130,9 +129,7 @@ final class BuyView implements LogStation.View {
     } else {
       String titles =
           read.planned().stream().map(each -> each.job().title()).collect(Collectors.joining(", "));
-      Label quiet = AheadView.line(Words.say("ahead.buy-for", titles));
-      quiet.getStyleClass().add("stand-takes");
-      lines.getChildren().add(quiet);
+      lines.getChildren().add(AheadView.quiet(Words.say("ahead.buy-for", titles)));
       list.forEach(each -> lines.getChildren().add(AheadView.line(each)));
     }
     copy.setVisible(!list.isEmpty());

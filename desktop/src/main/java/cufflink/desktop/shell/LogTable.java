@@ -24,6 +24,7 @@ import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -174,6 +175,8 @@ final class LogTable implements LogStation.View {
       open(found.get(here));
     } else if (event.getCode() == KeyCode.P && !event.isShortcutDown()) {
       choosePhoto(found.get(here));
+    } else if (event.getCode() == KeyCode.N && !event.isShortcutDown()) {
+      List.copyOf(offers(found.get(here)).values()).stream().skip(1).forEach(Runnable::run);
     } else {
       isOwn = event.getCode().isArrowKey();
     }
@@ -220,6 +223,25 @@ final class LogTable implements LogStation.View {
     if (file != null) {
       log.photo(heading.id(), file.toPath(), this::look);
     }
+  }
+
+  private Map<String, Runnable> offers(Heading card) {
+    Map<String, Runnable> offers = new LinkedHashMap<>();
+    offers.put(Words.say("log.photo"), () -> choosePhoto(card));
+    if (!card.memory().nextTime().isEmpty() && bench.job().isPresent()) {
+      offers.put(Words.say("log.into-notes"), () -> teach(card));
+    }
+    return offers;
+  }
+
+  /** What a card taught goes where the job's own notes are, and is shared with them. */
+  private void teach(Heading card) {
+    String notes = bench.job().orElseThrow().notes();
+    String tip = card.memory().nextTime();
+    if (!notes.contains(tip)) {
+      bench.making().note((notes.isBlank() ? "" : notes.stripTrailing() + "\n") + tip);
+    }
+    bench.tell(Words.say("log.in-notes"));
   }
 
   /** Works out its picture, and what is other than the time before. */
@@ -285,8 +307,13 @@ final class LogTable implements LogStation.View {
       for (Heading card : row.cards()) {
         boolean isHere = rows.isFocused() && found.indexOf(card) == here;
         LogTile tile = new LogTile(card, card.photo().flatMap(log::file), isHere);
-        tile.setOnMouseClicked(event -> open(card));
-        tile.onPhoto(() -> choosePhoto(card));
+        tile.setOnMouseClicked(
+            event -> {
+              if (event.getButton() == MouseButton.PRIMARY) {
+                open(card);
+              }
+            });
+        tile.offers(offers(card));
         workOut(card, tile);
         Label month = new Label(month(card));
         month.getStyleClass().add("log-month");

@@ -5,6 +5,7 @@ import cufflink.core.log.CardMade;
 import cufflink.core.log.CardMade.Heading;
 import cufflink.files.words.Words;
 import java.nio.file.Path;
+import java.util.Map;
 import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.geometry.Dimension2D;
@@ -73,10 +74,15 @@ final class LogTile extends VBox {
     setAccessibleText(Words.say("log.open", card.about().title(), card.on().toString()));
   }
 
-  void onPhoto(Runnable act) {
-    MenuItem item = new MenuItem(Words.say("log.photo"));
-    item.setOnAction(event -> act.run());
-    ContextMenu menu = new ContextMenu(item);
+  /** Says what can be done with it besides opening it. */
+  void offers(Map<String, Runnable> acts) {
+    ContextMenu menu = new ContextMenu();
+    acts.forEach(
+        (label, act) -> {
+          MenuItem item = new MenuItem(label);
+          item.setOnAction(event -> act.run());
+          menu.getItems().add(item);
+        });
     setOnContextMenuRequested(event -> menu.show(this, event.getScreenX(), event.getScreenY()));
     setOnMousePressed(event -> menu.hide());
   }

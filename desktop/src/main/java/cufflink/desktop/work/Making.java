@@ -165,6 +165,15 @@ public final class Making {
   }
 
   /**
+   * Writes what is to be remembered of the job.
+   *
+   * @param notes the maker's words
+   */
+  public void note(String notes) {
+    bench.change(job().withNotes(notes), "notes", bench.notice().get());
+  }
+
+  /**
    * Returns the sizes of paper in the drawer, each once: the maker's own sheets and scraps.
    *
    * @return sheets to choose from, largest first

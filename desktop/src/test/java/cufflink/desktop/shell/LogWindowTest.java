@@ -102,6 +102,26 @@ class LogWindowTest {
     assertEquals("Card 2", bench.job().orElseThrow().title());
   }
 
+  /** What a card taught is put into the notes of another, and so among the tips that are shared. */
+  @Test
+  void whatACardTaught_goesIntoTheNotes_byOneKey(FxRobot robot) {
+    Memory taught = new Memory(1, "", "", 0, 0, "", "sleeve 2 narrower");
+    Job job = window.demonstration().get(0).withTitle("Taught").withId("t");
+    CardMade card = new CardMade("t", LocalDate.of(2026, 5, 1), job, "Construction", taught);
+    try (LogStore store = log()) {
+      store.put(card).orElseThrow();
+    }
+    robot.interact(() -> bench.station().set(Station.LOG));
+    waitForWords(robot, "Taught");
+    robot.interact(() -> robot.lookup(".log-rows").query().requestFocus());
+    robot.type(KeyCode.N);
+    waitForWords(robot, "It is in the notes of this job");
+    robot.type(KeyCode.N);
+    String notes = bench.job().orElseThrow().notes();
+    assertTrue(notes.endsWith("sleeve 2 narrower"), notes);
+    assertEquals(notes.indexOf("sleeve 2"), notes.lastIndexOf("sleeve 2"));
+  }
+
   @Test
   void aPhotograph_isShownInPlaceOfTheDrawing_andAWrongFileIsTold(FxRobot robot) throws Exception {
     fill(1);
@@ -148,6 +168,7 @@ class LogWindowTest {
     type(robot, "by, such as 2027-06-09", "2030-01-02");
     robot.clickOn("Plan it");
     waitForWords(robot, "2030-01-02; one of ");
+    waitForWords(robot, "of work, at an hour a day.");
     try (LogStore store = log()) {
       var known = store.ahead().orElseThrow();
       assertEquals(bench.job().orElseThrow(), known.planned().get(0).job());
