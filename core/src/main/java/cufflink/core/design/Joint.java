@@ -25,6 +25,7 @@ import java.util.Optional;
  * @param askew how it lies if that is at an angle; the area is then only where it is found
  * @param over whether it is turned over, so that the face of its own that would lie away from the
  *     host meets it
+ * @param with what it is glued with, if the pattern says so
  */
 public record Joint(
     String id,
@@ -39,7 +40,8 @@ public record Joint(
     Movement movement,
     Optional<Turned> turned,
     Optional<Askew> askew,
-    boolean over) {
+    boolean over,
+    Optional<Adhesive> with) {
   /**
    * A piece that lies at an angle.
    *
@@ -102,7 +104,8 @@ public record Joint(
         Movement.NONE,
         Optional.empty(),
         Optional.empty(),
-        false);
+        false,
+        Optional.empty());
   }
 
   /**

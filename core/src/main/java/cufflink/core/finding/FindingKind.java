@@ -60,6 +60,8 @@ public enum FindingKind {
   NOT_SEEN,
   /** A number makes no sense, and there is no design. */
   NO_DESIGN,
+  /** Whatever is glued first, something else is then out of reach. */
+  NO_ORDER,
   /** There is no pocket for what is to be held. */
   NO_POCKET,
   /** A piece does not fit on its sheet. */

@@ -12,6 +12,8 @@ import cufflink.core.finding.Finding.Severity;
 import cufflink.core.finding.FindingKind;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
+import cufflink.core.glue.Act;
+import cufflink.core.glue.GlueOrder;
 import cufflink.core.measure.Length;
 import cufflink.core.plane.Area;
 import cufflink.core.plane.Side;
@@ -39,7 +41,22 @@ final class GlueInspection {
       design.piece(joint.on()).ifPresent(piece -> inspection.check(joint, piece));
     }
     design.pockets().forEach(inspection::check);
+    inspection.checkOrder();
     return inspection.findings;
+  }
+
+  /** What must come before itself cannot be put together. */
+  private void checkOrder() {
+    List<Act> ring = GlueOrder.ring(design);
+    if (!ring.isEmpty()) {
+      List<Message> names = ring.stream().map(act -> act.name(design)).toList();
+      String[] lines =
+          ring.stream().flatMap(act -> act.joint().stream()).map(Joint::id).toArray(String[]::new);
+      add(
+          FindingKind.NO_ORDER,
+          Place.on(ring.get(0).host(), lines),
+          Message.of("inspect.no-order", Message.list("list.comma", names)));
+    }
   }
 
   /** Glue from both sides may leave nothing between. */

@@ -24,6 +24,7 @@ import java.util.stream.Stream;
  * @param shown how the paper lies meanwhile, if a piece lies on the table
  * @param trim where in the cutting of which paper it belongs, if it does
  * @param seconds about how long it takes once, above nought
+ * @param reasons why it comes when it does: what would happen otherwise
  */
 public record Task(
     String id,
@@ -34,7 +35,8 @@ public record Task(
     Optional<Length> number,
     Optional<Shown> shown,
     Optional<Trim> trim,
-    double seconds) {
+    double seconds,
+    List<Message> reasons) {
   /**
    * A part of the cutting of a paper.
    *
@@ -133,6 +135,7 @@ public record Task(
     Objects.requireNonNull(number);
     Objects.requireNonNull(shown);
     Objects.requireNonNull(trim);
+    reasons = List.copyOf(reasons);
     if (id.isEmpty() || count < 1 || !(seconds > 0)) {
       throw new IllegalArgumentException(id + " " + count + " times, " + seconds + " s");
     }

@@ -2,8 +2,8 @@ package cufflink.core.make;
 
 import cufflink.core.card.StageOrder;
 import cufflink.core.design.Design;
-import cufflink.core.design.Joint;
 import cufflink.core.design.Stage;
+import cufflink.core.glue.GlueOrder;
 import cufflink.core.job.Job;
 import cufflink.core.job.Order;
 import cufflink.core.job.PaperPlan;
@@ -119,21 +119,12 @@ public record Work(List<Task> tasks) {
     if (!builder.putsTogether()) {
       return builder.tasks();
     }
-    design.layers().forEach(builder::layer);
-    List<Stage> stages =
-        new ArrayList<>(StageOrder.of(design).stream().filter(Stage::isFolding).toList());
-    for (Joint joint : design.joints()) {
-      // What is glued on is folded first.
-      for (Stage stage : List.copyOf(stages)) {
-        boolean first = stage.piece().equals(joint.piece()) && !joint.piece().equals(joint.on());
-        if (first && !stage.piece().equals(design.base().id())) {
-          builder.stage(stage, Phase.ASSEMBLE);
-          stages.remove(stage);
-        }
-      }
-      builder.joint(joint);
-    }
-    stages.forEach(stage -> builder.stage(stage, Phase.FOLD));
+    GlueOrder order = GlueOrder.of(design, asked.job().order().raised());
+    builder.together(order);
+    // What is not folded to be put on another piece is folded once all of it is put together.
+    List<Stage> stages = new ArrayList<>(StageOrder.of(design));
+    order.steps().forEach(step -> stages.removeAll(step.folds()));
+    stages.stream().filter(Stage::isFolding).forEach(stage -> builder.stage(stage, Phase.FOLD));
     builder.end();
     return builder.tasks();
   }

@@ -12,6 +12,7 @@ import cufflink.core.design.Layer;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.design.Stage;
+import cufflink.core.glue.GlueOrder;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.log.Done;
 import cufflink.core.make.Task.Phase;
@@ -82,7 +83,12 @@ final class WorkBuilder {
   }
 
   /** What is said of a task, and the number that stands over it. */
-  private record Told(Message words, Optional<Length> number, double seconds) {
+  private record Told(
+      Message words, Optional<Length> number, double seconds, List<Message> reasons) {
+    Told(Message words, Optional<Length> number, double seconds) {
+      this(words, number, seconds, List.of());
+    }
+
     static Told of(Phase phase, Message words) {
       return new Told(words, Optional.empty(), Times.usual(phase));
     }
@@ -99,7 +105,18 @@ final class WorkBuilder {
     String content = Integer.toHexString(told.words().toString().hashCode());
     String id = portion + about.strip() + " " + nth + " " + content;
     double seconds = told.seconds() * asked.times().factor(phase);
-    tasks.add(new Task(id, phase, piece, count, told.words(), told.number(), shown, trim, seconds));
+    tasks.add(
+        new Task(
+            id,
+            phase,
+            piece,
+            count,
+            told.words(),
+            told.number(),
+            shown,
+            trim,
+            seconds,
+            told.reasons()));
   }
 
   void cut(PaperPlan plan) {
@@ -292,18 +309,37 @@ final class WorkBuilder {
         : Optional.empty();
   }
 
-  void layer(Layer layer) {
+  /** Puts the card together; where no order works, in that of the pattern, and that is told. */
+  void together(GlueOrder order) {
+    for (GlueOrder.Step step : order.steps()) {
+      for (Layer layer : step.act().layers()) {
+        layer(layer, step);
+      }
+      step.folds().forEach(stage -> stage(stage, Phase.ASSEMBLE));
+      step.act().joint().ifPresent(joint -> joint(joint, step));
+    }
+  }
+
+  private void layer(Layer layer, GlueOrder.Step step) {
     shown = onFace(layer.on(), layer.face(), layer.id());
     int count = cards * design.piece(layer.on()).map(Piece::count).orElse(1);
     Message glued = Gluing.of(layer, design, asked.job().order().raised());
-    add(Phase.LAYER, layer.on(), count, Told.of(Phase.LAYER, Message.of("make.layer", glued)));
+    Message words = Message.of("make.layer", glued);
+    add(Phase.LAYER, layer.on(), count, told(Phase.LAYER, words, step));
   }
 
-  void joint(Joint joint) {
+  private void joint(Joint joint, GlueOrder.Step step) {
     shown = onFace(joint.on(), joint.face(), joint.id());
     String key = joint.movement().isFast() ? "make.joint" : "make.loose";
     Message words = Message.of(key, Gluing.of(joint, design));
-    add(Phase.ASSEMBLE, joint.piece(), cards, Told.of(Phase.ASSEMBLE, words));
+    if (joint.movement().isFast()) {
+      words = words.followedBy(step.choice().told());
+    }
+    add(Phase.ASSEMBLE, joint.piece(), cards, told(Phase.ASSEMBLE, words, step));
+  }
+
+  private static Told told(Phase phase, Message words, GlueOrder.Step step) {
+    return new Told(words, Optional.empty(), Times.usual(phase), step.reasons());
   }
 
   private static Optional<Shown> onFace(String piece, Face face, String line) {

@@ -1,5 +1,6 @@
 package cufflink.core.pattern;
 
+import cufflink.core.design.Adhesive;
 import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
@@ -44,6 +45,7 @@ record Assembly(
       Optional<Joint.Turned> turned,
       Optional<AskewTemplate> askew,
       boolean over,
+      Optional<Adhesive> with,
       String unit) {}
 
   record AskewTemplate(List<Formula> places, Formula degrees) {
@@ -133,7 +135,8 @@ record Assembly(
                     each.movement().movement(scope),
                     each.turned(),
                     each.askew().map(askew -> askew.askew(scope)),
-                    each.over())));
+                    each.over(),
+                    each.with())));
   }
 
   List<Zone> zones(Scope scope) {

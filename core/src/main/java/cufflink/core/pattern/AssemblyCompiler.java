@@ -1,5 +1,6 @@
 package cufflink.core.pattern;
 
+import cufflink.core.design.Adhesive;
 import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
@@ -88,6 +89,9 @@ final class AssemblyCompiler {
                     new AskewTemplate(
                         section.lengths(each, 4), section.required("degrees", Kind.NUMBER))),
         section.has("over") && section.text("over").equals("true"),
+        section.has("with")
+            ? Optional.of(section.oneOf("with", Adhesive.class, Adhesive.LIQUID))
+            : Optional.empty(),
         unit);
   }
 

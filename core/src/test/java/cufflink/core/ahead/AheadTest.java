@@ -130,7 +130,9 @@ class AheadTest {
       order.add(i);
     }
     order.sort(java.util.Comparator.comparing(i -> plans.get(i).due()));
-    for (LocalDate day = from; order.stream().anyMatch(i -> left.get(i) > 0); day = day.plusDays(1)) {
+    for (LocalDate day = from;
+        order.stream().anyMatch(i -> left.get(i) > 0);
+        day = day.plusDays(1)) {
       int free = aDay;
       for (int i : order) {
         int now = Math.min(free, left.get(i));

@@ -69,7 +69,8 @@ public final class Cards {
         movement,
         Optional.empty(),
         Optional.empty(),
-        false);
+        false,
+        Optional.empty());
   }
 
   public static Design design(List<Piece> pieces, List<Joint> joints, Stage... stages) {

@@ -342,7 +342,8 @@ class FoldReportTest {
             Movement.NONE,
             Optional.of(turn == 0 ? Joint.Turned.NONE : Joint.Turned.LEFT),
             Optional.empty(),
-            false);
+            false,
+            Optional.empty());
     Layer layer =
         new Layer(
             "layer",

@@ -285,9 +285,16 @@ final class MakeStation implements StationView {
           ? Optional.empty()
           : Optional.of(Message.list("list.space", told).say(bench.format()));
     }
+    Optional<String> why =
+        task.reasons().isEmpty()
+            ? Optional.empty()
+            : Optional.of(Message.list("list.space", task.reasons()).say(bench.format()));
     return task.phase() == Task.Phase.CUT
         ? Optional.empty()
-        : at.progress().before(task).map(done -> Words.say("make.before", done.act().said()));
+        : at.progress()
+            .before(task)
+            .map(done -> Words.say("make.before", done.act().said()))
+            .or(() -> why);
   }
 
   /** The part of the work, the piece it is about, and how many of it there are. */

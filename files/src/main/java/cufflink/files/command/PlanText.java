@@ -6,6 +6,7 @@ import cufflink.core.design.Piece;
 import cufflink.core.design.Stage;
 import cufflink.core.flat.CutAway;
 import cufflink.core.fold.Thickness;
+import cufflink.core.glue.GlueOrder;
 import cufflink.core.job.AtHand;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.LayerRow;
@@ -114,7 +115,12 @@ final class PlanText {
     list(
         "sheet.layers",
         design.layers().stream().map(layer -> Gluing.of(layer, design, raised)).toList());
-    list("sheet.glue", design.joints().stream().map(joint -> Gluing.of(joint, design)).toList());
+    list(
+        "sheet.glue",
+        GlueOrder.of(design, raised).steps().stream()
+            .filter(step -> step.act().joint().isPresent())
+            .map(step -> step.told(design))
+            .toList());
     design.zones().forEach(zone -> say("sheet.zone", zone.label()));
   }
 

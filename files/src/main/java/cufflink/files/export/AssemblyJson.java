@@ -7,6 +7,10 @@ import cufflink.core.design.Joint;
 import cufflink.core.design.Movement;
 import cufflink.core.design.Pocket;
 import cufflink.core.design.Zone;
+import cufflink.core.glue.Act;
+import cufflink.core.glue.GlueOrder;
+import cufflink.core.glue.Must;
+import cufflink.core.measure.LengthFormat;
 import cufflink.core.plane.Area;
 import cufflink.core.plane.Point;
 import java.util.Locale;
@@ -17,6 +21,30 @@ final class AssemblyJson {
 
   AssemblyJson(JsonNumbers numbers) {
     this.numbers = numbers;
+  }
+
+  /** Writes in which order what is glued, with what, and what must come before it and why. */
+  void write(ArrayNode glue, Design design, GlueOrder order, LengthFormat format) {
+    for (GlueOrder.Step step : order.steps()) {
+      ObjectNode node = glue.addObject();
+      Act act = step.act();
+      node.put("name", act.name(design).say(format));
+      node.put("on", act.host()).put("face", plain(act.face()));
+      act.joint().ifPresent(joint -> node.put("joint", joint.id()));
+      act.layers().forEach(layer -> node.withArray("layers").add(layer.id()));
+      node.put("with", plain(step.choice().adhesive()));
+      node.put("why", step.choice().why().say(format));
+      step.folds().forEach(stage -> node.withArray("foldBefore").add(stage.title()));
+      for (Must must : order.musts()) {
+        if (must.after().equals(act)) {
+          ObjectNode after = node.withArray("after").addObject();
+          after.put("name", must.before().name(design).say(format));
+          must.before().joint().ifPresent(joint -> after.put("joint", joint.id()));
+          must.before().layers().forEach(layer -> after.withArray("layers").add(layer.id()));
+          after.put("why", must.why().say(format));
+        }
+      }
+    }
   }
 
   void write(ObjectNode root, Design design) {

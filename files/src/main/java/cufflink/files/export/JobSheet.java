@@ -11,6 +11,7 @@ import cufflink.core.drawing.Lying;
 import cufflink.core.drawing.Patch;
 import cufflink.core.finding.Finding;
 import cufflink.core.flat.CutAway;
+import cufflink.core.glue.GlueOrder;
 import cufflink.core.job.AtHand;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.LayerRow;
@@ -340,10 +341,14 @@ public final class JobSheet {
     }
     if (!design.joints().isEmpty()) {
       pages.heading(Words.say("sheet.glue"));
-      for (Joint joint : design.joints()) {
-        pages.row(
-            format.size(joint.area().width(), joint.area().height()),
-            Gluing.of(joint, design).say(format));
+      GlueOrder order = GlueOrder.of(design, derivation.job().order().raised());
+      for (GlueOrder.Step step : order.steps()) {
+        if (step.act().joint().isPresent()) {
+          Joint joint = step.act().joint().get();
+          pages.row(
+              format.size(joint.area().width(), joint.area().height()),
+              step.told(design).say(format));
+        }
       }
       for (Zone zone : design.zones()) {
         pages.line(Words.say("sheet.zone", zone.label()));

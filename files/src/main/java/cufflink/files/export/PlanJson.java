@@ -16,6 +16,7 @@ import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.finding.Finding;
 import cufflink.core.fold.Thickness;
+import cufflink.core.glue.GlueOrder;
 import cufflink.core.job.AtHand;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
@@ -82,7 +83,7 @@ public final class PlanJson {
     if (!reason.isEmpty()) {
       root.put("why", reason);
     }
-    derivation.made().ifPresent(made -> design(root, made));
+    derivation.made().ifPresent(made -> design(root, made, derivation.job().order().raised()));
     derivation.thickness().ifPresent(all -> thickness(root, all));
     derivation.made().ifPresent(made -> moves(root, made, derivation.job()));
     root.set("findings", findings(derivation.findings()));
@@ -199,13 +200,16 @@ public final class PlanJson {
     }
   }
 
-  private void design(ObjectNode root, Derivation.Made made) {
+  private void design(ObjectNode root, Derivation.Made made, boolean raised) {
     Design design = made.design();
     ArrayNode pieces = root.putArray("pieces");
     design.pieces().forEach(piece -> pieces.add(piece(piece)));
     ArrayNode layers = root.putArray("layers");
     design.layers().forEach(layer -> layers.add(layer(layer, design.count(layer))));
-    new AssemblyJson(numbers).write(root, design);
+    AssemblyJson together = new AssemblyJson(numbers);
+    together.write(root, design);
+    GlueOrder order = GlueOrder.of(design, raised);
+    together.write(root.putArray("together"), design, order, format);
     ArrayNode notes = root.putArray("notes");
     design.notes().forEach(note -> notes.add(note.say(format)));
     made.closed().ifPresent(closed -> root.set("closed", closed(closed)));

@@ -44,6 +44,7 @@ public final class RunJson {
       node.put("count", task.count()).put("seconds", task.seconds());
       task.number().ifPresent(number -> numbers.length(node, "number", number));
       node.put("words", task.words().say(format));
+      task.reasons().forEach(why -> node.withArray("before").add(why.say(format)));
     }
     try {
       return MAPPER.writeValueAsString(root);

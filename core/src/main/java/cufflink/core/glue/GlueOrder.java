@@ -1,0 +1,144 @@
+package cufflink.core.glue;
+
+import cufflink.core.design.Design;
+import cufflink.core.design.Joint;
+import cufflink.core.design.Stage;
+import cufflink.core.run.Gluing;
+import cufflink.core.words.Message;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import org.jgrapht.alg.cycle.CycleDetector;
+import org.jgrapht.alg.cycle.SzwarcfiterLauerSimpleCycles;
+import org.jgrapht.graph.DefaultDirectedGraph;
+import org.jgrapht.graph.DefaultEdge;
+
+/**
+ * How a card is put together.
+ *
+ * @param steps what is done, in order; that of the pattern if there is none that works
+ * @param musts all that had to be heeded
+ * @param ring acts of which each must come before the next and the last before the first; empty if
+ *     there is an order
+ */
+public record GlueOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
+  /**
+   * One step.
+   *
+   * @param act what is done
+   * @param folds what is folded before, so that it can be put on
+   * @param choice what it is glued with
+   * @param reasons why it comes before others: what would happen otherwise, each once
+   */
+  public record Step(Act act, List<Stage> folds, Choice choice, List<Message> reasons) {
+    /**
+     * Says what is glued where and with what, and why it comes when it does.
+     *
+     * @param design the card
+     * @return a few sentences; nothing for layers
+     */
+    public Message told(Design design) {
+      return act.joint()
+          .map(
+              joint -> {
+                boolean isGlued = joint.movement().isFast();
+                Message words = Gluing.of(joint, design);
+                words = isGlued ? words.followedBy(choice.told()) : words;
+                for (Message reason : reasons) {
+                  words = words.followedBy(reason);
+                }
+                return words;
+              })
+          .orElse(Message.NONE);
+    }
+
+    /** Copies the lists. */
+    public Step {
+      folds = List.copyOf(folds);
+      reasons = List.copyOf(reasons);
+    }
+  }
+
+  /** Copies the lists. */
+  public GlueOrder {
+    steps = List.copyOf(steps);
+    musts = List.copyOf(musts);
+    ring = List.copyOf(ring);
+  }
+
+  /**
+   * Finds the best order.
+   *
+   * @param design the card
+   * @param raised whether layers stand on foam pads
+   * @return the order, with the ring that forbids any if there is one
+   */
+  public static GlueOrder of(Design design, boolean raised) {
+    List<Act> acts = Act.of(design);
+    List<Must> musts = Reach.of(design, acts);
+    List<Act> ring = ring(acts, musts);
+    OrderSearch.Cost cost = new OrderSearch.Cost(design, raised);
+    List<Act> order = ring.isEmpty() ? OrderSearch.best(acts, musts, cost) : acts;
+    List<Step> steps = new ArrayList<>();
+    Set<String> folded = new LinkedHashSet<>();
+    for (Act act : order) {
+      List<Stage> folds = new ArrayList<>();
+      if (act.isJoining() && folded.add(act.piece().orElseThrow())) {
+        folds.addAll(Reach.folds(design, act.piece().orElseThrow()));
+      }
+      List<Message> reasons = reasons(act, musts, design);
+      steps.add(new Step(act, folds, Choice.of(act, design, raised), reasons));
+    }
+    return new GlueOrder(steps, musts, ring);
+  }
+
+  /** All that it lies under is told in one sentence. */
+  private static List<Message> reasons(Act act, List<Must> musts, Design design) {
+    List<Message> reasons = new ArrayList<>();
+    List<Message> under = new ArrayList<>();
+    for (Must must : musts) {
+      if (must.before().equals(act)) {
+        boolean isUnder = must.isUnder();
+        Message told = isUnder ? must.after().name(design) : must.why();
+        List<Message> all = isUnder ? under : reasons;
+        if (!all.contains(told)) {
+          all.add(told);
+        }
+      }
+    }
+    if (!under.isEmpty()) {
+      reasons.add(0, Must.under(Message.list("list.comma", under)));
+    }
+    return reasons;
+  }
+
+  /**
+   * Looks whether there is any order.
+   *
+   * @param design the card
+   * @return acts each of which must come before the next and the last before the first; empty if
+   *     there is an order
+   */
+  public static List<Act> ring(Design design) {
+    List<Act> acts = Act.of(design);
+    return ring(acts, Reach.of(design, acts));
+  }
+
+  /** Returns the joints in the order in which they are made. */
+  public List<Joint> joints() {
+    return steps.stream().flatMap(step -> step.act().joint().stream()).toList();
+  }
+
+  private static List<Act> ring(List<Act> acts, List<Must> musts) {
+    DefaultDirectedGraph<Act, DefaultEdge> graph = new DefaultDirectedGraph<>(DefaultEdge.class);
+    acts.forEach(graph::addVertex);
+    musts.forEach(must -> graph.addEdge(must.before(), must.after()));
+    if (!new CycleDetector<>(graph).detectCycles()) {
+      return List.of();
+    }
+    return new SzwarcfiterLauerSimpleCycles<>(graph)
+        .findSimpleCycles().stream().min(Comparator.comparingInt(List::size)).orElse(List.of());
+  }
+}

@@ -1,0 +1,24 @@
+package cufflink.core.glue;
+
+import cufflink.core.words.Message;
+
+/**
+ * One thing that must be done before another.
+ *
+ * @param before what comes first
+ * @param after what comes later
+ * @param why what would happen at the table otherwise, in a sentence
+ */
+public record Must(Act before, Act after, Message why) {
+  private static final String UNDER = "act.under";
+
+  /** Says that something lies under another. */
+  static Message under(Message what) {
+    return Message.of(UNDER, what);
+  }
+
+  /** Says whether it comes first because it lies under the other. */
+  boolean isUnder() {
+    return why.key().equals(UNDER);
+  }
+}
