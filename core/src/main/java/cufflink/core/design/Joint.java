@@ -1,6 +1,7 @@
 package cufflink.core.design;
 
 import cufflink.core.measure.Length;
+import cufflink.core.paper.Adhesive;
 import cufflink.core.plane.Area;
 import cufflink.core.plane.Point;
 import cufflink.core.plane.Side;

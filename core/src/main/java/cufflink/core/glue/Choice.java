@@ -1,9 +1,9 @@
 package cufflink.core.glue;
 
-import cufflink.core.design.Adhesive;
 import cufflink.core.design.Design;
 import cufflink.core.design.Joint;
 import cufflink.core.measure.Length;
+import cufflink.core.paper.Adhesive;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.plane.Area;
 import cufflink.core.plane.Side;

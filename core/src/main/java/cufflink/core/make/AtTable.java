@@ -153,6 +153,16 @@ public record AtTable(
   }
 
   /**
+   * Returns until when the glue has to dry before the task is done that is to be done.
+   *
+   * @param now the time at which it is asked
+   * @return that time; empty if nothing need be waited for
+   */
+  public Optional<Instant> dries(Instant now) {
+    return task().filter(Task::handles).flatMap(each -> progress.dry()).filter(now::isBefore);
+  }
+
+  /**
    * Says that the task is done that is to be done.
    *
    * @param copies how many copies of it, from 1 to how many are left of it

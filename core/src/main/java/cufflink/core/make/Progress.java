@@ -8,6 +8,7 @@ import cufflink.core.log.Done;
 import cufflink.core.log.Done.Kind;
 import cufflink.core.make.Task.Phase;
 import cufflink.core.paper.PaperKind;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
@@ -207,6 +208,17 @@ public final class Progress {
         .filter(each -> each.kind() == Kind.MADE && !each.act().task().equals(task.id()))
         .filter(each -> Task.stem(each.act().task()).equals(Task.stem(task.id())))
         .reduce((one, next) -> next);
+  }
+
+  /** Returns when the glue of all that was glued will be dry; empty if none was. */
+  Optional<Instant> dry() {
+    Map<String, Integer> drying = new HashMap<>();
+    work.tasks().forEach(task -> drying.put(task.id(), task.tooling().drying()));
+    return done.stream()
+        .filter(each -> each.kind() == Kind.MADE)
+        .filter(each -> drying.getOrDefault(each.act().task(), 0) > 0)
+        .map(each -> each.at().plusSeconds(drying.get(each.act().task())))
+        .max(Instant::compareTo);
   }
 
   /** The portion that is being worked on: that of the first task that is no cutting again. */

@@ -25,6 +25,7 @@ import java.util.stream.Stream;
  * @param trim where in the cutting of which paper it belongs, if it does
  * @param seconds about how long it takes once, above nought
  * @param reasons why it comes when it does: what would happen otherwise
+ * @param tooling what is at hand for it
  */
 public record Task(
     String id,
@@ -36,7 +37,30 @@ public record Task(
     Optional<Shown> shown,
     Optional<Trim> trim,
     double seconds,
-    List<Message> reasons) {
+    List<Message> reasons,
+    Tooling tooling) {
+  /**
+   * What is at hand for a task.
+   *
+   * @param setting what stays as it is from one task to the next of the same: a tool, where its
+   *     fence stands, an adhesive
+   * @param drying how long, in seconds, it dries before the card is handled again
+   */
+  public record Tooling(String setting, int drying) {
+    /** Checks that there is a setting. */
+    public Tooling {
+      Objects.requireNonNull(setting);
+      if (drying < 0) {
+        throw new IllegalArgumentException(drying + " s");
+      }
+    }
+  }
+
+  /** Says whether the card must be dry for it. */
+  public boolean handles() {
+    return phase == Phase.FOLD || phase == Phase.FILL || phase == Phase.INSPECT;
+  }
+
   /**
    * A part of the cutting of a paper.
    *

@@ -20,6 +20,7 @@ import cufflink.core.make.Task.Shown;
 import cufflink.core.make.Task.Trim;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Written;
+import cufflink.core.paper.Adhesive;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.plane.Side;
 import cufflink.core.run.Directions;
@@ -84,9 +85,25 @@ final class WorkBuilder {
 
   /** What is said of a task, and the number that stands over it. */
   private record Told(
-      Message words, Optional<Length> number, double seconds, List<Message> reasons) {
+      Message words,
+      Optional<Length> number,
+      double seconds,
+      List<Message> reasons,
+      Adhesive adhesive) {
     Told(Message words, Optional<Length> number, double seconds) {
-      this(words, number, seconds, List.of());
+      this(words, number, seconds, List.of(), Adhesive.NONE);
+    }
+
+    /** Cuts and scores go by the number that is set, gluing by what is in hand. */
+    Task.Tooling tooling(Phase phase, String role) {
+      String set =
+          switch (phase) {
+            case CUT -> role + number.map(it -> " " + it).orElse("");
+            case SCORE -> number.map(Length::toString).orElse("");
+            case LAYER, ASSEMBLE -> adhesive.name();
+            default -> "";
+          };
+      return new Task.Tooling((phase.word() + " " + set).strip(), adhesive.drying());
     }
 
     static Told of(Phase phase, Message words) {
@@ -116,7 +133,8 @@ final class WorkBuilder {
             shown,
             trim,
             seconds,
-            told.reasons()));
+            told.reasons(),
+            told.tooling(phase, trim.map(it -> it.plan().role().id()).orElse(""))));
   }
 
   void cut(PaperPlan plan) {
@@ -339,7 +357,8 @@ final class WorkBuilder {
   }
 
   private static Told told(Phase phase, Message words, GlueOrder.Step step) {
-    return new Told(words, Optional.empty(), Times.usual(phase), step.reasons());
+    return new Told(
+        words, Optional.empty(), Times.usual(phase), step.reasons(), step.choice().adhesive());
   }
 
   private static Optional<Shown> onFace(String piece, Face face, String line) {

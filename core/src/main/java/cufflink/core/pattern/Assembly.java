@@ -1,6 +1,5 @@
 package cufflink.core.pattern;
 
-import cufflink.core.design.Adhesive;
 import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
@@ -9,6 +8,7 @@ import cufflink.core.design.Piece;
 import cufflink.core.design.Pocket;
 import cufflink.core.design.Zone;
 import cufflink.core.expression.Formula;
+import cufflink.core.paper.Adhesive;
 import cufflink.core.pattern.Parts.Presence;
 import cufflink.core.plane.Area;
 import cufflink.core.plane.Segment;

@@ -1,12 +1,12 @@
 package cufflink.core.pattern;
 
-import cufflink.core.design.Adhesive;
 import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.expression.Formula;
 import cufflink.core.expression.Kind;
 import cufflink.core.expression.Place;
+import cufflink.core.paper.Adhesive;
 import cufflink.core.pattern.Assembly.AskewTemplate;
 import cufflink.core.pattern.Assembly.JointTemplate;
 import cufflink.core.pattern.Assembly.MovementTemplate;

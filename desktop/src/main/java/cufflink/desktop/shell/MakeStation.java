@@ -6,11 +6,9 @@ import cufflink.core.job.Derivation;
 import cufflink.core.log.CardMade;
 import cufflink.core.log.Done;
 import cufflink.core.make.AtTable;
-import cufflink.core.make.Round;
 import cufflink.core.make.Task;
 import cufflink.core.make.Times;
 import cufflink.core.run.PlanWords;
-import cufflink.core.words.Message;
 import cufflink.desktop.paper.PaperView;
 import cufflink.desktop.work.Maker;
 import cufflink.desktop.work.Station;
@@ -40,6 +38,7 @@ final class MakeStation implements StationView {
   private final Runnable refresh;
   private final MakeEnd end;
   private final Foreseen foreseen;
+  private final MakeAside aside;
   private final MakeSpoilt which;
   private final Elbow elbow = Elbow.ofThisSystem();
   private final BorderPane page = new BorderPane();
@@ -73,6 +72,7 @@ final class MakeStation implements StationView {
     this.maker = bench.making().maker();
     this.log = log;
     this.refresh = refresh;
+    this.aside = new MakeAside(bench);
     this.foreseen = new Foreseen(bench, log);
     this.end = new MakeEnd(bench, log, this::again);
     this.which = new MakeSpoilt(bench, this::said, refresh);
@@ -260,7 +260,7 @@ final class MakeStation implements StationView {
     phase.setText(both ? Words.say("make.about", heading, tally.orElseThrow()) : heading);
     say(number, task.number().map(bench.format()::format).or(() -> tally));
     words.setText(task.words().say(bench.format()));
-    Optional<String> other = otherwise(derivation, at, task);
+    Optional<String> other = aside.of(derivation, at, task);
     say(before, isElsewhere() ? Optional.of(Words.say("make.elsewhere")) : other);
     told.getChildren().setAll(number, words, before);
     int left = task.count() - made;
@@ -274,27 +274,6 @@ final class MakeStation implements StationView {
     speak();
     paper.chosen().set(drawing.refs());
     paper.show(drawing::draw, bench.shownMarks(), bench.format());
-  }
-
-  /** What was done before the job became another, and no longer fits. */
-  private Optional<String> otherwise(Derivation derivation, AtTable at, Task task) {
-    if (task.phase() == Task.Phase.CUT && at.round().number() > 0) {
-      List<Done> done = maker.done(derivation.job().id());
-      List<Message> told = Round.otherwise(done, at.needed());
-      return told.isEmpty()
-          ? Optional.empty()
-          : Optional.of(Message.list("list.space", told).say(bench.format()));
-    }
-    Optional<String> why =
-        task.reasons().isEmpty()
-            ? Optional.empty()
-            : Optional.of(Message.list("list.space", task.reasons()).say(bench.format()));
-    return task.phase() == Task.Phase.CUT
-        ? Optional.empty()
-        : at.progress()
-            .before(task)
-            .map(done -> Words.say("make.before", done.act().said()))
-            .or(() -> why);
   }
 
   /** The part of the work, the piece it is about, and how many of it there are. */

@@ -10,6 +10,9 @@ import cufflink.core.make.School;
 import cufflink.core.make.Times;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -168,6 +171,18 @@ public final class Maker {
         return again.computeIfAbsent(question, it -> PaperPlan.of(it, Watch.NOBODY));
       }
     };
+  }
+
+  /**
+   * Returns until when the glue has to dry before a job can go on.
+   *
+   * @param at the job on the table
+   * @return the time of day, in hours and minutes; empty if nothing need be waited for
+   */
+  public Optional<String> dries(AtTable at) {
+    return at.dries(clock.instant())
+        .map(until -> LocalTime.ofInstant(until.plusSeconds(59), ZoneId.systemDefault()))
+        .map(time -> time.truncatedTo(ChronoUnit.MINUTES).toString());
   }
 
   /**

@@ -33,7 +33,8 @@ import picocli.CommandLine.Command;
       ImportCommand.class,
       ListCommand.class,
       LogCommand.class,
-      RunCommand.class
+      RunCommand.class,
+      SessionCommand.class
     })
 public final class Cufflink {
   /** Everything is in order. */

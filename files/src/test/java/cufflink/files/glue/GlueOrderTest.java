@@ -3,13 +3,13 @@ package cufflink.files.glue;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import cufflink.core.design.Adhesive;
 import cufflink.core.design.Design;
 import cufflink.core.finding.FindingKind;
 import cufflink.core.glue.Act;
 import cufflink.core.glue.GlueOrder;
 import cufflink.core.glue.Must;
 import cufflink.core.job.Derivation;
+import cufflink.core.paper.Adhesive;
 import cufflink.core.pattern.Pattern;
 import cufflink.files.Jobs;
 import cufflink.files.Spoken;

@@ -334,6 +334,20 @@ class TableTest {
     assertTrue(!said.equals(at.task().orElseThrow().words().say(ObedienceTest.METRIC)));
   }
 
+  /** What was glued wet dries ten minutes before the card is folded. */
+  @Test
+  void wetGlue_isWaitedForBeforeTheCardIsHandled() {
+    Job job = job("diagonal-fold-out", 1, false);
+    AtTable at = at(job);
+    while (at.task().orElseThrow().phase() != Task.Phase.FOLD) {
+      assertEquals(Optional.empty(), at.dries(Instant.EPOCH));
+      press(at, 1);
+      at = at(job);
+    }
+    assertEquals(Optional.of(Instant.EPOCH.plusSeconds(600)), at.dries(Instant.EPOCH));
+    assertEquals(Optional.empty(), at.dries(Instant.EPOCH.plusSeconds(600)));
+  }
+
   @Test
   void begunAnew_nothingIsDone_andTheNextRunIsTheFirst() {
     Job job = job("slim-tent", 1, false);

@@ -1,4 +1,4 @@
-package cufflink.core.design;
+package cufflink.core.paper;
 
 import cufflink.core.words.Message;
 
