@@ -32,4 +32,9 @@ public record Planned(
   public int copies() {
     return job.order().copies();
   }
+
+  /** Returns the same plan for the job as it has become. */
+  public Planned withJob(Job now) {
+    return new Planned(id, due, now, construction, forWhom, occasion);
+  }
 }

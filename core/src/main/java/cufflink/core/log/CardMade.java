@@ -2,6 +2,7 @@ package cufflink.core.log;
 
 import cufflink.core.job.Job;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
@@ -171,10 +172,16 @@ public record CardMade(
     }
   }
 
+  private String papers() {
+    List<String> names = new ArrayList<>();
+    job.papers().byRole().values().forEach(paper -> names.add(paper.name()));
+    return String.join("\n", names);
+  }
+
   /**
    * Returns all the words by which it is found, in small letters.
    *
-   * @return title, construction, person, occasion, notes and what was learned
+   * @return title, construction, papers, person, occasion, notes and what was learned
    */
   public String words() {
     return String.join(
@@ -186,7 +193,8 @@ public record CardMade(
             memory.occasion(),
             memory.changed(),
             memory.nextTime(),
-            job.notes())
+            job.notes(),
+            papers())
         .toLowerCase(Locale.ROOT);
   }
 }

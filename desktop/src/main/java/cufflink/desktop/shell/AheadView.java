@@ -40,6 +40,7 @@ final class AheadView implements LogStation.View {
 
   private final Workbench bench;
   private final Logbook log;
+  private final Together together;
   private Map<String, String> begins = Map.of();
   private final VBox all = new VBox();
   private final VBox months = new VBox();
@@ -87,8 +88,9 @@ final class AheadView implements LogStation.View {
     }
   }
 
-  AheadView(Workbench bench, Logbook log) {
+  AheadView(Workbench bench, Logbook log, Together together) {
     this.bench = bench;
+    this.together = together;
     this.log = log;
     all.getStyleClass().add("shelf-all");
     scroll.setFitToWidth(true);
@@ -147,6 +149,10 @@ final class AheadView implements LogStation.View {
       label.getStyleClass().add("log-month");
       months.getChildren().add(label);
       month.entries().forEach(entry -> months.getChildren().add(entry(entry)));
+    }
+    if (known.planned().size() > 1) {
+      HBox all = new HBox(act("ahead.together", () -> together.begin(known.planned())));
+      months.getChildren().add(all);
     }
     List<Ready> there = Ready.of(known.made(), known.given());
     ready.getChildren().clear();

@@ -120,7 +120,7 @@ final class MakeEnd {
         });
   }
 
-  private static Button button(String key, Runnable action) {
+  static Button button(String key, Runnable action) {
     Button button = new Button(Words.say(key));
     button.getStyleClass().add("make-remember");
     button.setOnAction(event -> action.run());

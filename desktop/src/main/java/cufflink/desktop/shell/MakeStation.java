@@ -39,6 +39,7 @@ final class MakeStation implements StationView {
   private final MakeEnd end;
   private final Foreseen foreseen;
   private final MakeAside aside;
+  private final Together together;
   private final MakeSpoilt which;
   private final Elbow elbow = Elbow.ofThisSystem();
   private final BorderPane page = new BorderPane();
@@ -67,7 +68,8 @@ final class MakeStation implements StationView {
   /** Whether it is being asked which piece was spoilt. */
   private boolean asks;
 
-  MakeStation(Workbench bench, Logbook log, Runnable refresh) {
+  MakeStation(Workbench bench, Logbook log, Together together, Runnable refresh) {
+    this.together = together;
     this.bench = bench;
     this.maker = bench.making().maker();
     this.log = log;
@@ -326,6 +328,9 @@ final class MakeStation implements StationView {
     where.setText("");
     List<Done> done = maker.done(derivation.job().id());
     told.getChildren().setAll(end.show(derivation, Times.worked(done)));
+    if (together.isOn()) {
+      told.getChildren().add(MakeEnd.button("together.go-on", together::next));
+    }
     paper.chosen().set(Set.of());
     paper.show(
         surface -> CardPicture.of(derivation).map(picture -> picture.draw(surface)),
@@ -358,6 +363,9 @@ final class MakeStation implements StationView {
     }
     asks = false;
     refresh.run();
+    if (together.isOn()) {
+      together.done();
+    }
   }
 
   private String said(AtTable at) {

@@ -22,6 +22,7 @@ final class Stations implements Slips {
   Stations(Workbench bench, Projects projects, Runnable redraw, Runnable anew) {
     choose = new ChooseStation(bench, projects);
     fold = new FoldStation(bench, redraw, anew);
+    Together together = new Together(bench, projects.log());
     all =
         List.of(
             choose,
@@ -30,8 +31,8 @@ final class Stations implements Slips {
             new ScoreStation(bench, anew),
             fold,
             new LayerStation(bench, anew),
-            new MakeStation(bench, projects.log(), anew),
-            new LogStation(bench, projects.log()));
+            new MakeStation(bench, projects.log(), together, anew),
+            new LogStation(bench, projects.log(), together));
   }
 
   List<StationView> all() {
