@@ -1,5 +1,6 @@
 package cufflink.core.drawing;
 
+import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
 import cufflink.core.job.Job;
 import cufflink.core.job.PaperPlan;
@@ -7,6 +8,8 @@ import cufflink.core.make.Task;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Ref;
 import cufflink.core.scene.Surface;
+import cufflink.core.space.Viewpoint;
+import cufflink.core.words.Message;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -61,6 +64,26 @@ public record TaskDrawing(Design design, Job job, Task task) {
                         false,
                         glues,
                         glues ? Optional.empty() : Optional.of(job.habit()))));
+  }
+
+  /**
+   * Draws the card before it is folded, with arrows for what moves, if the task is to fold it.
+   *
+   * @param model the card, folded in thought
+   * @param viewpoint from where it is seen
+   * @param surface what it is drawn on
+   * @return the drawing
+   */
+  public Optional<Drawing> fold(FoldModel model, Viewpoint viewpoint, Surface surface) {
+    if (task.shown().isPresent() || !model.isReady()) {
+      return Optional.empty();
+    }
+    for (int i = 0; i < model.stages().size(); i++) {
+      if (task.words().equals(Message.of("make.stage", model.stages().get(i).title()))) {
+        return Optional.of(FoldDrawing.step(model, Patch.of(design), i, viewpoint, surface));
+      }
+    }
+    return Optional.empty();
   }
 
   private Optional<Drawing> cut(Task.Trim trim, Surface surface) {

@@ -22,6 +22,39 @@ public record Experience(Optional<Integer> minutes, Values habits, Optional<Card
   public static final Experience NONE =
       new Experience(Optional.empty(), Values.NONE, Optional.empty());
 
+  /** So few cards tell nothing of how hard a construction is. */
+  private static final int FEW = 3;
+
+  /** After so many cards without a spoilt piece a construction has become easier. */
+  private static final int MANY = 6;
+
+  private static final int HARDEST = 3;
+
+  /**
+   * How the cards of a construction went.
+   *
+   * @param cards how many were made, from 0
+   * @param spoilt how many of their pieces were spoilt or lost meanwhile, from 0
+   */
+  public record Went(int cards, int spoilt) {
+    /**
+     * Returns how hard the construction is for this maker.
+     *
+     * @param guessed from 1, easy, to 3, for a quiet afternoon, as the construction says
+     * @return one more if a piece was spoilt for every second card or oftener, one less if none was
+     *     in six cards or more; empty if it is as the construction says, or nothing is known yet
+     */
+    public Optional<Integer> level(int guessed) {
+      int level = guessed;
+      if (cards >= FEW && 2 * spoilt >= cards) {
+        level = Math.min(HARDEST, guessed + 1);
+      } else if (cards >= MANY && spoilt == 0) {
+        level = Math.max(1, guessed - 1);
+      }
+      return level == guessed ? Optional.empty() : Optional.of(level);
+    }
+  }
+
   /** What was done so often one after another is a habit. */
   private static final int HABIT = 3;
 

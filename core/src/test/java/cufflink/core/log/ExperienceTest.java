@@ -56,6 +56,18 @@ class ExperienceTest {
   }
 
   @Test
+  void spoiltPieces_makeItHarder_andNoneInManyCardsEasier() {
+    assertEquals(Optional.empty(), new Experience.Went(2, 9).level(1));
+    assertEquals(Optional.of(2), new Experience.Went(4, 2).level(1));
+    assertEquals(Optional.empty(), new Experience.Went(4, 1).level(1));
+    assertEquals(Optional.empty(), new Experience.Went(5, 0).level(3));
+    assertEquals(Optional.of(2), new Experience.Went(6, 0).level(3));
+    // There is nothing beyond either end.
+    assertEquals(Optional.empty(), new Experience.Went(6, 0).level(1));
+    assertEquals(Optional.empty(), new Experience.Went(6, 6).level(3));
+  }
+
+  @Test
   void minutes_areThoseOfOneCard_andTheMiddleOfAll() {
     List<CardMade> cards = new ArrayList<>();
     cards.add(card(PROPOSED, 12, 240, ""));

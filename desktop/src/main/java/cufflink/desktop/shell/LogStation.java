@@ -45,7 +45,8 @@ final class LogStation implements StationView {
   LogStation(Workbench bench, Logbook log, Together together) {
     this.bench = bench;
     this.views =
-        List.of(new LogTable(bench, log), new AheadView(bench, log, together), new BuyView(bench, log));
+        List.of(
+            new LogTable(bench, log), new AheadView(bench, log, together), new BuyView(bench, log));
     this.shown = views.get(0);
     page.getStyleClass().add("shelf");
     choice.getStyleClass().add("log-choice");

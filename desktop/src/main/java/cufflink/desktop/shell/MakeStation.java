@@ -1,7 +1,6 @@
 package cufflink.desktop.shell;
 
 import cufflink.core.design.Piece;
-import cufflink.core.drawing.TaskDrawing;
 import cufflink.core.job.Derivation;
 import cufflink.core.log.CardMade;
 import cufflink.core.log.Done;
@@ -39,6 +38,7 @@ final class MakeStation implements StationView {
   private final MakeEnd end;
   private final Foreseen foreseen;
   private final MakeAside aside;
+  private final MakePaper sheet;
   private final Together together;
   private final MakeSpoilt which;
   private final Elbow elbow = Elbow.ofThisSystem();
@@ -75,6 +75,7 @@ final class MakeStation implements StationView {
     this.log = log;
     this.refresh = refresh;
     this.aside = new MakeAside(bench);
+    this.sheet = new MakePaper(bench, paper);
     this.foreseen = new Foreseen(bench, log);
     this.end = new MakeEnd(bench, log, this::again);
     this.which = new MakeSpoilt(bench, this::said, refresh);
@@ -272,10 +273,8 @@ final class MakeStation implements StationView {
         place + 1 < tasks.size()
             ? Words.say("make.next", tasks.get(place + 1).words().say(bench.format()))
             : Words.say("make.last"));
-    TaskDrawing drawing = new TaskDrawing(at.design(), derivation.job(), task);
     speak();
-    paper.chosen().set(drawing.refs());
-    paper.show(drawing::draw, bench.shownMarks(), bench.format());
+    sheet.show(derivation, at, task);
   }
 
   /** The part of the work, the piece it is about, and how many of it there are. */
@@ -331,11 +330,7 @@ final class MakeStation implements StationView {
     if (together.isOn()) {
       told.getChildren().add(MakeEnd.button("together.go-on", together::next));
     }
-    paper.chosen().set(Set.of());
-    paper.show(
-        surface -> CardPicture.of(derivation).map(picture -> picture.draw(surface)),
-        bench.shownMarks(),
-        bench.format());
+    sheet.showCard(derivation);
     int minutes = Math.min(Times.worked(done), CardMade.MOST_MINUTES);
     next.setText(
         minutes > 0

@@ -8,6 +8,7 @@ import cufflink.core.pattern.Pattern;
 import cufflink.core.value.Values;
 import cufflink.desktop.work.Making;
 import cufflink.desktop.work.Workbench;
+import cufflink.files.log.LogStore;
 import cufflink.files.words.Words;
 import java.util.HashMap;
 import java.util.List;
@@ -24,8 +25,15 @@ final class Remembering {
     this.log = log;
   }
 
-  /** Finds out how long each construction took, and then says so. */
+  /** Finds out how long each construction took and how hard it proved, and then says so. */
   void minutes(Runnable then) {
+    log.change(
+        LogStore::went,
+        went -> {
+          if (bench.making().maker().wentAs(went)) {
+            then.run();
+          }
+        });
     log.find(
         "",
         Logbook.RECENT,

@@ -119,7 +119,13 @@ final class Stand extends VBox {
       Message patterned = Message.of("shelf.of-patterned", layers.get().sheets());
       paper = Message.of("list.comma", paper, patterned);
     }
-    String level = Words.say("shelf.level-" + offer.pattern().effort().level());
+    String level =
+        bench
+            .making()
+            .maker()
+            .level(offer.pattern())
+            .map(own -> Words.say("shelf.went", Words.say("shelf.level-" + own)))
+            .orElse(Words.say("shelf.level-" + offer.pattern().effort().level()));
     Integer own = bench.making().maker().minutes().get(offer.pattern().id());
     return own == null
         ? Words.say("shelf.takes", paper, offer.pattern().effort().minutes(), level)

@@ -166,8 +166,7 @@ final class Together {
 
   /** After something was done, it may be another job's turn; one that is finished stays. */
   void done() {
-    boolean isOther =
-        !isOn() || current < 0 || !bench.job().map(Job::id).equals(id(current));
+    boolean isOther = !isOn() || current < 0 || !bench.job().map(Job::id).equals(id(current));
     if (isOther) {
       end();
       return;

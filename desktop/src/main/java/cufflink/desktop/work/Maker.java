@@ -5,9 +5,11 @@ import cufflink.core.cut.Watch;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.log.Done;
+import cufflink.core.log.Experience;
 import cufflink.core.make.AtTable;
 import cufflink.core.make.School;
 import cufflink.core.make.Times;
+import cufflink.core.pattern.Pattern;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalTime;
@@ -32,6 +34,7 @@ public final class Maker {
   private Consumer<List<Done>> keeper = what -> {};
   private Times times = Times.USUAL;
   private Map<String, Integer> minutes = Map.of();
+  private Map<String, Experience.Went> went = Map.of();
   private Optional<Known> known = Optional.empty();
 
   /** What was cut again lately; its plans are small, and are asked for at every look. */
@@ -89,6 +92,29 @@ public final class Maker {
    */
   public Map<String, Integer> minutes() {
     return minutes;
+  }
+
+  /**
+   * Takes over how the cards of each construction went.
+   *
+   * @param seen by the construction's id
+   * @return whether that is other than before
+   */
+  public boolean wentAs(Map<String, Experience.Went> seen) {
+    boolean isOther = !seen.equals(went);
+    went = Map.copyOf(seen);
+    return isOther;
+  }
+
+  /**
+   * Returns how hard a construction has proved for this maker.
+   *
+   * @param pattern the construction
+   * @return from 1 to 3; empty if it is as the construction says, or not known yet
+   */
+  public Optional<Integer> level(Pattern pattern) {
+    return Optional.ofNullable(went.get(pattern.id()))
+        .flatMap(each -> each.level(pattern.effort().level()));
   }
 
   /**

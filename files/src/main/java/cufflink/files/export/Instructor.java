@@ -4,8 +4,6 @@ import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
 import cufflink.core.design.Face;
 import cufflink.core.design.Piece;
-import cufflink.core.drawing.FoldDrawing;
-import cufflink.core.drawing.Patch;
 import cufflink.core.drawing.Portrait;
 import cufflink.core.drawing.TaskDrawing;
 import cufflink.core.fit.Relayer;
@@ -234,15 +232,8 @@ final class Instructor {
   }
 
   private Optional<Drawing> drawing(Task task) {
-    FoldModel model = made.card().whole();
-    for (int i = 0; i < model.stages().size(); i++) {
-      Message title = Message.of("make.stage", model.stages().get(i).title());
-      if (task.shown().isEmpty() && task.words().equals(title) && model.isReady()) {
-        List<Patch> patches = Patch.of(made.design());
-        return Optional.of(FoldDrawing.step(model, patches, i, FROM_THE_FRONT, small));
-      }
-    }
-    return new TaskDrawing(made.design(), job, task).draw(small);
+    TaskDrawing drawing = new TaskDrawing(made.design(), job, task);
+    return drawing.fold(made.card().whole(), FROM_THE_FRONT, small).or(() -> drawing.draw(small));
   }
 
   private List<String> tips() {

@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import cufflink.core.log.Done;
+import cufflink.core.log.Experience.Went;
 import cufflink.core.measure.Length;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
@@ -12,7 +13,9 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /** What was done, in the order in which it was written down, whatever the clock said. */
 final class DoneTable {
@@ -58,6 +61,26 @@ final class DoneTable {
       select.setInt(1, most);
       return read(select);
     }
+  }
+
+  /**
+   * Counts the cards of each construction, and the pieces that were spoilt while they were made.
+   */
+  static Map<String, Went> went(Connection connection) throws SQLException {
+    String question =
+        "SELECT made.pattern, sum(made.cards), sum(coalesce(lost.spoilt, 0)) FROM"
+            + " (SELECT pattern, job, sum(copies) AS cards FROM card WHERE job <> ''"
+            + " GROUP BY pattern, job) AS made LEFT JOIN"
+            + " (SELECT job, sum(kind = 'SPOILT') - sum(kind = 'NOT_SPOILT') AS spoilt FROM done"
+            + " GROUP BY job) AS lost ON lost.job = made.job GROUP BY made.pattern";
+    Map<String, Went> went = new HashMap<>();
+    try (PreparedStatement select = connection.prepareStatement(question);
+        ResultSet rows = select.executeQuery()) {
+      while (rows.next()) {
+        went.put(rows.getString(1), new Went(rows.getInt(2), Math.max(0, rows.getInt(3))));
+      }
+    }
+    return went;
   }
 
   private static List<Done> read(PreparedStatement select) throws SQLException {

@@ -7,6 +7,7 @@ import cufflink.core.ahead.Yearly;
 import cufflink.core.log.CardMade;
 import cufflink.core.log.CardMade.Heading;
 import cufflink.core.log.Done;
+import cufflink.core.log.Experience.Went;
 import cufflink.core.measure.Parsed;
 import cufflink.core.paper.Sundries;
 import java.io.IOException;
@@ -15,6 +16,7 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -299,6 +301,15 @@ public final class LogStore implements AutoCloseable {
    */
   public Parsed<List<Done>> lately(int most) {
     return writing(() -> DoneTable.newest(connection, most));
+  }
+
+  /**
+   * Returns how the cards of each construction went.
+   *
+   * @return by the construction's id, or one sentence about what is wrong
+   */
+  public Parsed<Map<String, Went>> went() {
+    return writing(() -> DoneTable.went(connection));
   }
 
   /** Closes the file; all that was added is in it. */

@@ -12,6 +12,7 @@ import cufflink.core.log.CardMade;
 import cufflink.core.log.CardMade.Memory;
 import cufflink.core.log.CardMade.Photo;
 import cufflink.core.log.Done;
+import cufflink.core.log.Experience;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Parsed;
 import cufflink.core.paper.Sundries;
@@ -158,6 +159,24 @@ class LogStoreTest {
       assertEquals(List.of(), store.ahead().orElseThrow().planned());
       // Made all over again, all nine are new.
       assertEquals(9, CardMade.finished(all, store.headings("", 9).orElseThrow()));
+    }
+  }
+
+  @Test
+  void went_countsCardsOfAConstruction_andWhatWasSpoiltMeanwhile() {
+    try (LogStore store = open()) {
+      for (int i = 0; i < 3; i++) {
+        Job job = DemoProjects.all().get(0).withId("j" + i % 2);
+        LocalDate day = LocalDate.of(2026, 1, 1 + i);
+        store.put(new CardMade("c" + i, day, job, "Gate", Memory.of(2))).orElseThrow();
+      }
+      Done.Act act = new Done.Act("cut base 1", "base", "", 0, List.of());
+      for (Done.Kind kind :
+          List.of(Done.Kind.SPOILT, Done.Kind.SPOILT, Done.Kind.NOT_SPOILT, Done.Kind.MADE)) {
+        store.add(List.of(new Done("j0", act, 1, kind, Instant.EPOCH))).orElseThrow();
+      }
+      String pattern = DemoProjects.all().get(0).patternId();
+      assertEquals(Map.of(pattern, new Experience.Went(6, 1)), store.went().orElseThrow());
     }
   }
 
