@@ -101,6 +101,7 @@ public record FoldReport(
         .map(PaperInspection::inspect)
         .flatMap(Optional::stream)
         .forEach(findings::add);
+    findings.addAll(GlueInspection.order(design));
     findings.addAll(PlaceInspection.inspect(design, model));
     findings.addAll(WeaveInspection.inspect(design));
     stack.ifPresent(order -> findings.addAll(MeetInspection.inspect(design, model, order)));

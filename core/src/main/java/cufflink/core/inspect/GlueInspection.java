@@ -41,11 +41,19 @@ final class GlueInspection {
       design.piece(joint.on()).ifPresent(piece -> inspection.check(joint, piece));
     }
     design.pockets().forEach(inspection::check);
+    return inspection.findings;
+  }
+
+  /**
+   * What must come before itself cannot be put together. It is looked at when the card is folded:
+   * it takes longer than a keystroke has.
+   */
+  static List<Finding> order(Design design) {
+    GlueInspection inspection = new GlueInspection(design);
     inspection.checkOrder();
     return inspection.findings;
   }
 
-  /** What must come before itself cannot be put together. */
   private void checkOrder() {
     List<Act> ring = GlueOrder.ring(design);
     if (!ring.isEmpty()) {
