@@ -337,7 +337,7 @@ class TableTest {
   /** What was glued wet dries ten minutes before the card is folded. */
   @Test
   void wetGlue_isWaitedForBeforeTheCardIsHandled() {
-    Job job = job("diagonal-fold-out", 1, false);
+    Job job = job("centre-step", 1, false);
     AtTable at = at(job);
     while (at.task().orElseThrow().phase() != Task.Phase.FOLD) {
       assertEquals(Optional.empty(), at.dries(Instant.EPOCH));
