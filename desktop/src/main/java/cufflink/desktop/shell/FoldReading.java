@@ -18,9 +18,11 @@ import cufflink.core.scene.Surface;
 import cufflink.core.space.Motion;
 import cufflink.core.space.Viewpoint;
 import cufflink.core.words.Message;
+import cufflink.files.size.Post;
 import cufflink.files.words.Amounts;
 import cufflink.files.words.Words;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -86,6 +88,25 @@ record FoldReading(
                                 Amounts.thickness(thickest.thick(), format),
                                 Amounts.weight(all.grams(), format),
                                 thickest.plies())));
+  }
+
+  /** Says as what the card goes by post where the maker lives, if that country is known. */
+  static Optional<String> post(
+      Derivation derivation, Optional<FoldReport> report, LengthFormat format) {
+    String home = Locale.getDefault().getCountry();
+    return report
+        .flatMap(FoldReport::thickness)
+        .flatMap(all -> derivation.thickness().or(() -> Optional.of(all)))
+        .flatMap(all -> Post.of(derivation, all))
+        .flatMap(
+            posted ->
+                posted.postings().stream()
+                    .filter(each -> each.country().equals(home))
+                    .findFirst()
+                    .map(
+                        each ->
+                            Words.say(
+                                "post.here", posted.envelope().label(), each.told().say(format))));
   }
 
   /** Says how many plies lie at a place and how thick they are, where the card is closed. */

@@ -121,6 +121,7 @@ final class FoldStation implements StationView {
     for (String more :
         Stream.of(
                 FoldReading.thickness(report(derivation), bench.format()),
+                FoldReading.post(derivation, report(derivation), bench.format()),
                 FoldReading.leftOut(derivation))
             .flatMap(Optional::stream)
             .toList()) {

@@ -72,7 +72,11 @@ final class LogTable implements LogStation.View {
     rows.focusedProperty().addListener((property, before, now) -> rows.refresh());
     rows.widthProperty().addListener((property, before, now) -> lay(before.intValue()));
     rows.setAccessibleRole(AccessibleRole.LIST_VIEW);
-    VBox head = new VBox(search, note);
+    Label keys = new Label(Words.say("log.keys"));
+    keys.getStyleClass().add("stand-takes");
+    keys.visibleProperty().bind(note.visibleProperty().not());
+    keys.managedProperty().bind(keys.visibleProperty());
+    VBox head = new VBox(search, keys, note);
     head.getStyleClass().add("log-head");
     VBox.setVgrow(rows, Priority.ALWAYS);
     node.getChildren().addAll(head, rows);

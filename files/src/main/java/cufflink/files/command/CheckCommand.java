@@ -3,6 +3,7 @@ package cufflink.files.command;
 import cufflink.core.finding.Finding;
 import cufflink.core.job.Derivation;
 import cufflink.files.export.PlanJson;
+import cufflink.files.size.Post;
 import cufflink.files.words.Words;
 import java.io.PrintWriter;
 import java.util.List;
@@ -31,11 +32,21 @@ final class CheckCommand implements Callable<Integer> {
     List<Finding> findings = derivation.findings();
     PrintWriter out = spec.commandLine().getOut();
     if (json) {
-      out.println(new PlanJson(answer.format()).check(derivation.pattern().id(), findings));
+      out.println(new PlanJson(answer.format()).check(derivation, Post.of(derivation)));
     } else if (findings.isEmpty()) {
       out.println(Words.say("command.nothing-wrong"));
     } else {
       PlanCommand.printFindings(findings, answer.format(), out);
+    }
+    if (!json) {
+      Post.of(derivation)
+          .ifPresent(
+              posted -> {
+                out.println(Words.say("post.heading", posted.envelope().label()));
+                posted
+                    .postings()
+                    .forEach(each -> out.println("  " + each.told().say(answer.format())));
+              });
     }
     out.flush();
     return findings.stream().anyMatch(Finding::isError) ? Cufflink.FINDINGS : Cufflink.GOOD;

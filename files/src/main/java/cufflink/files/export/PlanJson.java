@@ -29,13 +29,16 @@ import cufflink.core.paper.Sundries.Material;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.plane.Segment;
+import cufflink.core.post.Posting;
 import cufflink.core.run.Move;
 import cufflink.core.run.Moves;
 import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
+import cufflink.files.size.Post;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
 /**
  * Writes plans, findings and the list of constructions as JSON.
@@ -91,16 +94,28 @@ public final class PlanJson {
   }
 
   /**
-   * Writes findings.
+   * Writes what is found of a card.
    *
-   * @param id the construction's id
-   * @param findings the findings
+   * @param derivation what follows from its job, folded in thought
+   * @param posted as what it goes by post, if that is known
    * @return the JSON text
    */
-  public String check(String id, List<Finding> findings) {
+  public String check(Derivation derivation, Optional<Post.Posted> posted) {
     ObjectNode root = NODES.objectNode();
-    root.put("id", id);
-    root.set("findings", findings(findings));
+    root.put("id", derivation.pattern().id());
+    root.set("findings", findings(derivation.findings()));
+    posted.ifPresent(
+        each -> {
+          ObjectNode post = root.putObject("post");
+          post.put("envelope", each.envelope().id());
+          for (Posting posting : each.postings()) {
+            ObjectNode node = post.withArray("countries").addObject();
+            node.put("country", posting.country());
+            posting.best().ifPresent(best -> node.put("class", best.label()));
+            node.put("byHand", posting.byHand());
+            posting.why().forEach(why -> node.withArray("why").add(why.say(format)));
+          }
+        });
     return text(root);
   }
 

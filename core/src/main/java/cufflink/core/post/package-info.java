@@ -1,0 +1,2 @@
+/** Whether a finished card goes by post, and as what. */
+package cufflink.core.post;
