@@ -31,6 +31,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** The days to come: who gets a card when, what is planned for it, and what lies ready. */
@@ -345,6 +346,7 @@ final class AheadView implements LogStation.View {
   static Button act(String key, Runnable act) {
     Button button = new Button(Words.say(key));
     button.getStyleClass().add("log-act");
+    button.setMinWidth(Region.USE_PREF_SIZE);
     button.setOnAction(event -> act.run());
     return button;
   }

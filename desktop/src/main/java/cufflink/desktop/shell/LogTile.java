@@ -66,6 +66,9 @@ final class LogTile extends VBox {
     differs.visibleProperty().bind(differs.textProperty().isNotEmpty());
     differs.managedProperty().bind(differs.visibleProperty());
     getChildren().add(differs);
+    add(
+        "stand-takes",
+        memory.changed().isEmpty() ? "" : Words.say("log.changed", memory.changed()));
     String next = memory.nextTime();
     add("stand-takes", next.isEmpty() ? "" : Words.say("log.next-time", next));
     if (card.photo().isPresent() && !hasPhoto) {

@@ -19,6 +19,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /** What is asked once all cards of a job are made. */
@@ -32,6 +33,7 @@ final class MakeEnd {
   private final Label words = new Label();
   private final TextField forWhom = new TextField();
   private final TextField occasion = new TextField();
+  private final TextField changed = new TextField();
   private final TextField nextTime = new TextField();
   private final Label had = new Label();
   private final HBox stars = new HBox();
@@ -52,6 +54,7 @@ final class MakeEnd {
     forWhom.textProperty().addListener((property, before, now) -> tellWhatTheyHad(now));
     forWhom.setAccessibleText(Words.say("make.for-whom"));
     occasion.setAccessibleText(Words.say("make.occasion"));
+    changed.setAccessibleText(Words.say("make.changed"));
     nextTime.setAccessibleText(Words.say("make.next-time"));
   }
 
@@ -69,10 +72,9 @@ final class MakeEnd {
     both.getStyleClass().add("make-both");
     return List.of(
         words,
-        asked(forWhom, "make.for-whom"),
+        beside(asked(forWhom, "make.for-whom"), asked(occasion, "make.occasion")),
         had,
-        asked(occasion, "make.occasion"),
-        asked(nextTime, "make.next-time"),
+        beside(asked(changed, "make.changed"), asked(nextTime, "make.next-time")),
         stars,
         both);
   }
@@ -127,9 +129,18 @@ final class MakeEnd {
     return button;
   }
 
+  private static Node beside(Node one, Node other) {
+    HBox both = new HBox(one, other);
+    both.getStyleClass().add("make-both");
+    HBox.setHgrow(one, Priority.ALWAYS);
+    HBox.setHgrow(other, Priority.ALWAYS);
+    return both;
+  }
+
   private static Node asked(TextField field, String key) {
     Label question = new Label(Words.say(key));
     question.getStyleClass().add("make-asked");
+    question.setWrapText(true);
     question.setLabelFor(field);
     return new VBox(question, field);
   }
@@ -142,7 +153,7 @@ final class MakeEnd {
             occasion.getText().strip(),
             minutes,
             given,
-            "",
+            changed.getText().strip(),
             nextTime.getText().strip());
     log.change(
         store ->
@@ -150,6 +161,7 @@ final class MakeEnd {
         card -> {
           forWhom.clear();
           occasion.clear();
+          changed.clear();
           nextTime.clear();
           given = 0;
           showStars();

@@ -54,6 +54,7 @@ final class MakeStation implements StationView {
   private final Button back = button("make.back", () -> step(-1));
   private final Button spoilt = button("make.spoilt", this::askWhich);
   private final Button all = button("make.on", this::makeAll);
+  private final ToggleButton school = new ToggleButton(Words.say("make.by-piece"));
   private final ToggleButton aloud = new ToggleButton(Words.say("make.aloud"));
   private final Button on = button("make.on", this::act);
   private final VBox told = new VBox(number, words, before);
@@ -96,7 +97,10 @@ final class MakeStation implements StationView {
     middle.getStyleClass().add("make-middle");
     aloud.getStyleClass().add("make-aloud");
     aloud.setOnAction(event -> speak());
-    HBox top = new HBox(phase, between(), aloud, where);
+    school.getStyleClass().add("make-aloud");
+    school.selectedProperty().bindBidirectional(maker.byPiece());
+    school.selectedProperty().addListener((property, was, now) -> refreshIfHere());
+    HBox top = new HBox(phase, between(), school, aloud, where);
     top.getStyleClass().add("make-top");
     page.setFocusTraversable(true);
     page.setMinHeight(0);
@@ -236,6 +240,7 @@ final class MakeStation implements StationView {
     show(back, here);
     back.setDisable(at.progress().last().isEmpty());
     boolean goesOn = place < tasks.size();
+    show(school, derivation.job().order().copies() > 1);
     showOn(goesOn && !asks && here);
     show(spoilt, goesOn && !asks && here);
     show(all, false);

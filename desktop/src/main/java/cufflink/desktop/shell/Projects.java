@@ -65,6 +65,12 @@ public final class Projects {
     this.folders = folders;
     this.settings = settings;
     this.log = new Logbook(folders.log(), bench::tell);
+    bench.making().maker().byPiece().set(settings.own().byPiece());
+    bench
+        .making()
+        .maker()
+        .byPiece()
+        .addListener((property, before, piece) -> remember(now -> now.workingByPiece(piece)));
     bench.making().typedSheets().setAll(settings.own().sheets());
     bench
         .making()

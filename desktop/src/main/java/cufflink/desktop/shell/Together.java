@@ -12,7 +12,6 @@ import cufflink.core.make.Progress;
 import cufflink.core.make.School;
 import cufflink.core.make.Session;
 import cufflink.core.make.Task;
-import cufflink.core.make.Times;
 import cufflink.core.measure.Parsed;
 import cufflink.desktop.wait.InOrder;
 import cufflink.desktop.work.Maker;
@@ -42,7 +41,7 @@ final class Together {
   private record Run(Planned planned, AtTable at) {}
 
   /** What a session is ordered from. */
-  private record Asked(List<Planned> plans, List<List<Done>> done, Drawer drawer, Times times) {}
+  private record Asked(List<Planned> plans, List<List<Done>> done, Drawer drawer) {}
 
   Together(Workbench bench, Logbook log) {
     this.bench = bench;
@@ -58,7 +57,6 @@ final class Together {
   void begin(List<Planned> plans) {
     List<Planned> named = plans.stream().map(Together::named).toList();
     Drawer drawer = bench.drawer();
-    Times times = bench.making().maker().times();
     log.change(
         store -> read(store, named),
         done -> {
@@ -66,7 +64,7 @@ final class Together {
             bench.making().maker().learn(named.get(i).job().id(), done.get(i));
           }
           bench.tell(Words.say("together.orders"));
-          work.run(() -> runs(new Asked(named, done, drawer, times)), this::go);
+          work.run(() -> runs(new Asked(named, done, drawer)), this::go);
         });
   }
 
@@ -113,19 +111,20 @@ final class Together {
   }
 
   /** The same run as the table would make of it alone. */
-  private static Optional<AtTable> at(Derivation derivation, List<Done> done, Asked asked) {
+  private Optional<AtTable> at(Derivation derivation, List<Done> done, Asked asked) {
     Job job = derivation.job();
     PaperPlan.Supplies supplies =
         new PaperPlan.Supplies(
             asked.drawer(), StandardSizes.usualSheet(job.marks()), StandardSizes.sheets());
-    School school = job.order().copies() > 1 ? School.BY_TOOL : School.BY_PIECE;
+    Maker maker = bench.making().maker();
+    School school = maker.school(job.order());
     return derivation
         .made()
         .map(made -> PaperPlan.Question.of(made.design(), job, supplies))
         .flatMap(
             cutting ->
                 AtTable.of(
-                    new AtTable.Asked(job, cutting, false, done, school, asked.times()),
+                    new AtTable.Asked(job, cutting, false, done, school, maker.times()),
                     new AtTable.Planner() {
                       @Override
                       public Optional<List<PaperPlan>> plans(PaperPlan.Question question) {

@@ -3,6 +3,7 @@ package cufflink.desktop.work;
 import cufflink.core.cut.Drawer;
 import cufflink.core.cut.Watch;
 import cufflink.core.job.Derivation;
+import cufflink.core.job.Order;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.log.Done;
 import cufflink.core.log.Experience;
@@ -22,6 +23,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.SimpleBooleanProperty;
 
 /**
  * How far the making of each job has got. What is done stays done: it is outside undo, and each
@@ -32,6 +35,7 @@ public final class Maker {
   private final Clock clock;
   private final Map<String, List<Done>> done = new HashMap<>();
   private Consumer<List<Done>> keeper = what -> {};
+  private final BooleanProperty byPiece = new SimpleBooleanProperty();
   private Times times = Times.USUAL;
   private Map<String, Integer> minutes = Map.of();
   private Map<String, Experience.Went> went = Map.of();
@@ -42,7 +46,12 @@ public final class Maker {
 
   /** A job on the table with what it follows from, so that it is not made anew for every look. */
   private record Known(
-      Derivation derivation, List<Done> done, Times times, List<PaperPlan> plans, AtTable at) {}
+      Derivation derivation,
+      List<Done> done,
+      Times times,
+      boolean byPiece,
+      List<PaperPlan> plans,
+      AtTable at) {}
 
   Maker(Cutter cutter, Clock clock) {
     this.cutter = cutter;
@@ -56,6 +65,25 @@ public final class Maker {
    */
   public void keptBy(Consumer<List<Done>> newKeeper) {
     keeper = newKeeper;
+  }
+
+  /**
+   * Returns whether several cards are made piece by piece.
+   *
+   * @return false if by tool
+   */
+  public BooleanProperty byPiece() {
+    return byPiece;
+  }
+
+  /**
+   * Returns in which order this maker works.
+   *
+   * @param order how many cards
+   * @return piece by piece for one card; for several as the maker prefers
+   */
+  public School school(Order order) {
+    return order.copies() > 1 && !byPiece.get() ? School.BY_TOOL : School.BY_PIECE;
   }
 
   /**
@@ -164,13 +192,13 @@ public final class Maker {
     Optional<AtTable> before =
         known
             .filter(it -> it.derivation() == derivation && it.done().equals(now))
-            .filter(it -> it.times().equals(times))
+            .filter(it -> it.times().equals(times) && it.byPiece() == byPiece.get())
             .filter(it -> it.plans().equals(cutter.plans().get()))
             .map(Known::at);
     if (before.isPresent()) {
       return before;
     }
-    School school = derivation.job().order().copies() > 1 ? School.BY_TOOL : School.BY_PIECE;
+    School school = school(derivation.job().order());
     boolean isTaken = cutter.isTaken(derivation);
     Optional<AtTable> at =
         cutter
@@ -179,7 +207,8 @@ public final class Maker {
                 cutting ->
                     new AtTable.Asked(derivation.job(), cutting, isTaken, now, school, times))
             .flatMap(asked -> AtTable.of(asked, planner(derivation, drawer)));
-    known = at.map(it -> new Known(derivation, now, times, cutter.plans().get(), it));
+    known =
+        at.map(it -> new Known(derivation, now, times, byPiece.get(), cutter.plans().get(), it));
     return at;
   }
 

@@ -4,8 +4,10 @@ import static cufflink.desktop.shell.OpenWindow.waitFor;
 import static cufflink.desktop.shell.OpenWindow.waitForWords;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 
 import cufflink.core.design.Piece;
+import cufflink.core.job.Job;
 import cufflink.core.make.AtTable;
 import cufflink.core.make.Task;
 import cufflink.core.measure.Length;
@@ -17,7 +19,9 @@ import cufflink.desktop.work.Workbench;
 import cufflink.files.log.LogStore;
 import cufflink.files.project.UserFolders;
 import java.io.IOException;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -54,6 +58,39 @@ class MisfitWindowTest {
         .maker()
         .at(bench.derivation().get().orElseThrow(), bench.drawer())
         .orElse(null);
+  }
+
+  /** By tool all is scored before anything is creased; piece by piece each is finished first. */
+  @Test
+  void theMakersSchool_ordersTheRun_andIsRemembered(FxRobot robot) {
+    robot.interact(
+        () -> {
+          bench.lay(several(), Optional.empty());
+          bench.making().order(bench.job().orElseThrow().order().withCopies(3));
+          bench.station().set(Station.MAKE);
+        });
+    waitFor(() -> !bench.cutter().planner().busy().get() && table() != null);
+    List<Task.Phase> byTool = phases();
+    assertEquals(byTool.stream().sorted().toList(), byTool);
+    robot.clickOn("Piece by piece");
+    waitFor(() -> !bench.cutter().planner().busy().get() && table() != null);
+    assertNotEquals(byTool, phases());
+    assertEquals(true, window.projects().settings().own().byPiece());
+  }
+
+  /** A card of several pieces that are scored. */
+  private Job several() {
+    return window.demonstration().stream()
+        .filter(each -> each.patternId().equals("two-way-flap"))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private List<Task.Phase> phases() {
+    return table().work().tasks().stream()
+        .map(Task::phase)
+        .filter(phase -> phase.compareTo(Task.Phase.CREASE) <= 0)
+        .toList();
   }
 
   @Test

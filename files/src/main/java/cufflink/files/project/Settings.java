@@ -38,8 +38,9 @@ public record Settings(
    *
    * @param printer the name of the paper in the printer, once that has been asked
    * @param sheets sizes of sheets that were typed, the last one first
+   * @param byPiece whether several cards are made piece by piece, and not by tool
    */
-  public record Own(Optional<String> printer, List<Sheet> sheets) {
+  public record Own(Optional<String> printer, List<Sheet> sheets, boolean byPiece) {
     private static final int MOST_SHEETS = 12;
 
     /** Copies the list. */
@@ -63,11 +64,13 @@ public record Settings(
         }
       }
       String printer = properties.getProperty("printer", "");
-      return new Own(printer.isBlank() ? Optional.empty() : Optional.of(printer), sheets);
+      boolean byPiece = Boolean.parseBoolean(properties.getProperty("byPiece", "false"));
+      return new Own(printer.isBlank() ? Optional.empty() : Optional.of(printer), sheets, byPiece);
     }
 
     private void into(Properties properties) {
       printer.ifPresent(paper -> properties.setProperty("printer", paper));
+      properties.setProperty("byPiece", Boolean.toString(byPiece));
       for (int i = 0; i < Math.min(MOST_SHEETS, sheets.size()); i++) {
         Sheet sheet = sheets.get(i);
         String sides = exact(sheet.width()) + " x " + exact(sheet.height());
@@ -80,7 +83,7 @@ public record Settings(
     }
   }
 
-  private static final Own NOTHING = new Own(Optional.empty(), List.of());
+  private static final Own NOTHING = new Own(Optional.empty(), List.of(), false);
 
   /** What a new maker begins with. */
   public static final Settings NEW =
@@ -248,7 +251,18 @@ public record Settings(
    */
   public Settings printingOn(String paper) {
     return new Settings(
-        marks, dark, window, recent, met, new Own(Optional.of(paper), own.sheets()));
+        marks, dark, window, recent, met, new Own(Optional.of(paper), own.sheets(), own.byPiece()));
+  }
+
+  /**
+   * Returns the settings of a maker who works piece by piece, or by tool.
+   *
+   * @param now whether several cards are made piece by piece
+   * @return the changed settings
+   */
+  public Settings workingByPiece(boolean now) {
+    Own changed = new Own(own.printer(), own.sheets(), now);
+    return new Settings(marks, dark, window, recent, met, changed);
   }
 
   /**
@@ -258,6 +272,7 @@ public record Settings(
    * @return the changed settings
    */
   public Settings withSheets(List<Sheet> sheets) {
-    return new Settings(marks, dark, window, recent, met, new Own(own.printer(), sheets));
+    return new Settings(
+        marks, dark, window, recent, met, new Own(own.printer(), sheets, own.byPiece()));
   }
 }

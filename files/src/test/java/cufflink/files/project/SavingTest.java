@@ -171,6 +171,7 @@ class SavingTest {
             .using(folder.resolve("a.cufflink"))
             .using(folder.resolve("b.cufflink"))
             .printingOn("LETTER")
+            .workingByPiece(true)
             .withSheets(
                 List.of(
                     new Sheet("own", "my A4 x", Length.ofInches(47, 4), Length.ofInches(33, 4)),
