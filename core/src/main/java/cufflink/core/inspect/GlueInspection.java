@@ -13,7 +13,7 @@ import cufflink.core.finding.FindingKind;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
 import cufflink.core.glue.Act;
-import cufflink.core.glue.GlueOrder;
+import cufflink.core.glue.GluingOrder;
 import cufflink.core.measure.Length;
 import cufflink.core.plane.Area;
 import cufflink.core.plane.Side;
@@ -55,7 +55,7 @@ final class GlueInspection {
   }
 
   private void checkOrder() {
-    List<Act> ring = GlueOrder.ring(design);
+    List<Act> ring = GluingOrder.ring(design);
     if (!ring.isEmpty()) {
       List<Message> names = ring.stream().map(act -> act.name(design)).toList();
       String[] lines =

@@ -3,7 +3,7 @@ package cufflink.core.make;
 import cufflink.core.card.StageOrder;
 import cufflink.core.design.Design;
 import cufflink.core.design.Stage;
-import cufflink.core.glue.GlueOrder;
+import cufflink.core.glue.GluingOrder;
 import cufflink.core.job.Job;
 import cufflink.core.job.Order;
 import cufflink.core.job.PaperPlan;
@@ -119,7 +119,7 @@ public record Work(List<Task> tasks) {
     if (!builder.putsTogether()) {
       return builder.tasks();
     }
-    GlueOrder order = GlueOrder.of(design, asked.job().order().raised());
+    GluingOrder order = GluingOrder.of(design, asked.job().order().raised());
     builder.together(order);
     // What is not folded to be put on another piece is folded once all of it is put together.
     List<Stage> stages = new ArrayList<>(StageOrder.of(design));

@@ -12,7 +12,7 @@ import cufflink.core.design.Layer;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.design.Stage;
-import cufflink.core.glue.GlueOrder;
+import cufflink.core.glue.GluingOrder;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.log.Done;
 import cufflink.core.make.Task.Phase;
@@ -328,8 +328,8 @@ final class WorkBuilder {
   }
 
   /** Puts the card together; where no order works, in that of the pattern, and that is told. */
-  void together(GlueOrder order) {
-    for (GlueOrder.Step step : order.steps()) {
+  void together(GluingOrder order) {
+    for (GluingOrder.Step step : order.steps()) {
       for (Layer layer : step.act().layers()) {
         layer(layer, step);
       }
@@ -338,7 +338,7 @@ final class WorkBuilder {
     }
   }
 
-  private void layer(Layer layer, GlueOrder.Step step) {
+  private void layer(Layer layer, GluingOrder.Step step) {
     shown = onFace(layer.on(), layer.face(), layer.id());
     int count = cards * design.piece(layer.on()).map(Piece::count).orElse(1);
     Message glued = Gluing.of(layer, design, asked.job().order().raised());
@@ -346,7 +346,7 @@ final class WorkBuilder {
     add(Phase.LAYER, layer.on(), count, told(Phase.LAYER, words, step));
   }
 
-  private void joint(Joint joint, GlueOrder.Step step) {
+  private void joint(Joint joint, GluingOrder.Step step) {
     shown = onFace(joint.on(), joint.face(), joint.id());
     String key = joint.movement().isFast() ? "make.joint" : "make.loose";
     Message words = Message.of(key, Gluing.of(joint, design));
@@ -356,7 +356,7 @@ final class WorkBuilder {
     add(Phase.ASSEMBLE, joint.piece(), cards, told(Phase.ASSEMBLE, words, step));
   }
 
-  private static Told told(Phase phase, Message words, GlueOrder.Step step) {
+  private static Told told(Phase phase, Message words, GluingOrder.Step step) {
     return new Told(
         words, Optional.empty(), Times.usual(phase), step.reasons(), step.choice().adhesive());
   }

@@ -1,6 +1,8 @@
 package cufflink.files.command;
 
 import static cufflink.files.command.BadInputException.orBad;
+import static cufflink.files.command.OwnLog.print;
+import static cufflink.files.command.OwnLog.with;
 
 import cufflink.core.ahead.Ahead;
 import cufflink.core.ahead.AheadWords;
@@ -19,7 +21,6 @@ import cufflink.core.paper.Sundries;
 import cufflink.core.paper.Sundries.Kind;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.words.Message;
-import cufflink.files.log.LogStore;
 import cufflink.files.project.AtomicFile;
 import cufflink.files.project.DrawerStore;
 import cufflink.files.project.ProjectStore;
@@ -27,7 +28,6 @@ import cufflink.files.project.UserFolders;
 import cufflink.files.size.StandardSizes;
 import cufflink.files.size.SundryText;
 import cufflink.files.words.Words;
-import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.time.DateTimeException;
 import java.time.LocalDate;
@@ -37,7 +37,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.Callable;
-import java.util.function.Function;
 import java.util.stream.Stream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -101,20 +100,6 @@ final class AheadCommand implements Callable<Integer> {
   /** The maker's own ruler is not known here; a width stands with its unit. */
   private static String said(Message message) {
     return message.say(Words.on(Marks.MILLIMETRES, Fractions.TYPESET));
-  }
-
-  private static int print(CommandSpec spec, List<String> lines) {
-    PrintWriter out = spec.commandLine().getOut();
-    lines.forEach(out::println);
-    out.flush();
-    return Cufflink.GOOD;
-  }
-
-  /** Does something with the log, which is closed again whatever happens. */
-  private static <T> T with(Function<LogStore, T> use) {
-    try (LogStore store = orBad(LogStore.open(UserFolders.current().log()))) {
-      return use.apply(store);
-    }
   }
 
   private static String fresh() {

@@ -1,6 +1,7 @@
 package cufflink.files.command;
 
 import static cufflink.files.command.BadInputException.orBad;
+import static cufflink.files.command.OwnLog.with;
 
 import cufflink.core.job.Job;
 import cufflink.core.job.Order;
@@ -8,11 +9,9 @@ import cufflink.core.log.CardMade;
 import cufflink.core.log.CardMade.Memory;
 import cufflink.core.pattern.Pattern;
 import cufflink.files.log.LogFormat;
-import cufflink.files.log.LogStore;
 import cufflink.files.log.WholeLog;
 import cufflink.files.project.AtomicFile;
 import cufflink.files.project.ProjectStore;
-import cufflink.files.project.UserFolders;
 import cufflink.files.text.TextFile;
 import cufflink.files.words.Words;
 import java.io.IOException;
@@ -27,7 +26,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.Callable;
-import java.util.function.Function;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -55,13 +53,6 @@ final class LogCommand implements Callable<Integer> {
   @Override
   public Integer call() {
     return print("");
-  }
-
-  /** Does something with the log, which is closed again whatever happens. */
-  private static <T> T with(Function<LogStore, T> use) {
-    try (LogStore store = orBad(LogStore.open(UserFolders.current().log()))) {
-      return use.apply(store);
-    }
   }
 
   private int print(String words) {

@@ -6,7 +6,7 @@ import cufflink.core.design.Piece;
 import cufflink.core.design.Stage;
 import cufflink.core.flat.CutAway;
 import cufflink.core.fold.Thickness;
-import cufflink.core.glue.GlueOrder;
+import cufflink.core.glue.GluingOrder;
 import cufflink.core.job.AtHand;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.LayerRow;
@@ -117,7 +117,7 @@ final class PlanText {
         design.layers().stream().map(layer -> Gluing.of(layer, design, raised)).toList());
     list(
         "sheet.glue",
-        GlueOrder.of(design, raised).steps().stream()
+        GluingOrder.of(design, raised).steps().stream()
             .filter(step -> step.act().joint().isPresent())
             .map(step -> step.told(design))
             .toList());

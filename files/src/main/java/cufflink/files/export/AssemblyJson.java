@@ -8,7 +8,7 @@ import cufflink.core.design.Movement;
 import cufflink.core.design.Pocket;
 import cufflink.core.design.Zone;
 import cufflink.core.glue.Act;
-import cufflink.core.glue.GlueOrder;
+import cufflink.core.glue.GluingOrder;
 import cufflink.core.glue.Must;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.plane.Area;
@@ -24,8 +24,8 @@ final class AssemblyJson {
   }
 
   /** Writes in which order what is glued, with what, and what must come before it and why. */
-  void write(ArrayNode glue, Design design, GlueOrder order, LengthFormat format) {
-    for (GlueOrder.Step step : order.steps()) {
+  void write(ArrayNode glue, Design design, GluingOrder order, LengthFormat format) {
+    for (GluingOrder.Step step : order.steps()) {
       ObjectNode node = glue.addObject();
       Act act = step.act();
       node.put("name", act.name(design).say(format));

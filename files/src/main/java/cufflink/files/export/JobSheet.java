@@ -11,7 +11,7 @@ import cufflink.core.drawing.Lying;
 import cufflink.core.drawing.Patch;
 import cufflink.core.finding.Finding;
 import cufflink.core.flat.CutAway;
-import cufflink.core.glue.GlueOrder;
+import cufflink.core.glue.GluingOrder;
 import cufflink.core.job.AtHand;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.LayerRow;
@@ -341,8 +341,8 @@ public final class JobSheet {
     }
     if (!design.joints().isEmpty()) {
       pages.heading(Words.say("sheet.glue"));
-      GlueOrder order = GlueOrder.of(design, derivation.job().order().raised());
-      for (GlueOrder.Step step : order.steps()) {
+      GluingOrder order = GluingOrder.of(design, derivation.job().order().raised());
+      for (GluingOrder.Step step : order.steps()) {
         if (step.act().joint().isPresent()) {
           Joint joint = step.act().joint().get();
           pages.row(

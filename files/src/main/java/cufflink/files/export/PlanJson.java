@@ -16,7 +16,7 @@ import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.finding.Finding;
 import cufflink.core.fold.Thickness;
-import cufflink.core.glue.GlueOrder;
+import cufflink.core.glue.GluingOrder;
 import cufflink.core.job.AtHand;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
@@ -223,7 +223,7 @@ public final class PlanJson {
     design.layers().forEach(layer -> layers.add(layer(layer, design.count(layer))));
     AssemblyJson together = new AssemblyJson(numbers);
     together.write(root, design);
-    GlueOrder order = GlueOrder.of(design, raised);
+    GluingOrder order = GluingOrder.of(design, raised);
     together.write(root.putArray("together"), design, order, format);
     ArrayNode notes = root.putArray("notes");
     design.notes().forEach(note -> notes.add(note.say(format)));

@@ -6,7 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import cufflink.core.design.Design;
 import cufflink.core.finding.FindingKind;
 import cufflink.core.glue.Act;
-import cufflink.core.glue.GlueOrder;
+import cufflink.core.glue.GluingOrder;
 import cufflink.core.glue.Must;
 import cufflink.core.job.Derivation;
 import cufflink.core.paper.Adhesive;
@@ -32,7 +32,7 @@ import org.junit.jupiter.params.provider.MethodSource;
  * longer do was written down by hand for six constructions (common practice, no source), and knows
  * nothing of areas and faces.
  */
-class GlueOrderTest {
+class GluingOrderTest {
   /** For each act those that must be done before it; layers by their piece and face. */
   private static final Map<String, Map<String, Set<String>>> TABLES =
       Map.of(
@@ -96,7 +96,7 @@ class GlueOrderTest {
   @ParameterizedTest
   @MethodSource("tables")
   void allOrdersThatTheTableAllows_areFound_andNoOthers(String id) {
-    GlueOrder order = GlueOrder.of(design(id), false);
+    GluingOrder order = GluingOrder.of(design(id), false);
     List<String> acts = order.steps().stream().map(step -> key(step.act())).toList();
     Map<String, Set<String>> table = TABLES.get(id);
     table.forEach(
@@ -141,9 +141,9 @@ class GlueOrderTest {
   @ParameterizedTest
   @MethodSource("ids")
   void everyConstruction_hasAnOrder_andItKeepsAllItsReasons(String id) {
-    GlueOrder order = GlueOrder.of(design(id), false);
+    GluingOrder order = GluingOrder.of(design(id), false);
     assertEquals(List.of(), order.ring());
-    List<Act> acts = order.steps().stream().map(GlueOrder.Step::act).toList();
+    List<Act> acts = order.steps().stream().map(GluingOrder.Step::act).toList();
     for (Must must : order.musts()) {
       assertTrue(acts.indexOf(must.before()) < acts.indexOf(must.after()), must.toString());
       assertTrue(must.why().say(Spoken.ENGLISH).endsWith("."), must.toString());
@@ -157,7 +157,7 @@ class GlueOrderTest {
   @Test
   void theFolio_isMadeFromTheBaseUp_eachKindTogether() {
     List<String> acts = new ArrayList<>();
-    GlueOrder order = GlueOrder.of(design("stacked-pocket-folio"), false);
+    GluingOrder order = GluingOrder.of(design("stacked-pocket-folio"), false);
     order.steps().forEach(step -> acts.add(key(step.act())));
     assertEquals(
         List.of(
@@ -183,7 +183,7 @@ class GlueOrderTest {
   /** What the pattern says of its glue is what is told. */
   @Test
   void whatAPatternSays_isUsed_andFoamIsForRaisedLayers() {
-    GlueOrder order = GlueOrder.of(design("diagonal-pocket-quarter-fold"), true);
+    GluingOrder order = GluingOrder.of(design("diagonal-pocket-quarter-fold"), true);
     assertEquals(
         List.of(Adhesive.FOAM, Adhesive.FOAM),
         order.steps().stream().map(step -> step.choice().adhesive()).toList());
@@ -211,7 +211,7 @@ class GlueOrderTest {
         """;
     Pattern pattern = PatternFile.read("two", text).pattern().orElseThrow();
     Derivation derivation = Derivation.of(pattern, Jobs.job("two", pattern.normalValues()));
-    assertEquals(2, GlueOrder.ring(derivation.made().orElseThrow().design()).size());
+    assertEquals(2, GluingOrder.ring(derivation.made().orElseThrow().design()).size());
     assertTrue(
         derivation.folded(() -> false).findings().stream()
             .anyMatch(it -> it.kind() == FindingKind.NO_ORDER));

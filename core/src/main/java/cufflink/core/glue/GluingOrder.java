@@ -23,7 +23,7 @@ import org.jgrapht.graph.DefaultEdge;
  * @param ring acts of which each must come before the next and the last before the first; empty if
  *     there is an order
  */
-public record GlueOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
+public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
   /**
    * One step.
    *
@@ -62,7 +62,7 @@ public record GlueOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
   }
 
   /** Copies the lists. */
-  public GlueOrder {
+  public GluingOrder {
     steps = List.copyOf(steps);
     musts = List.copyOf(musts);
     ring = List.copyOf(ring);
@@ -75,7 +75,7 @@ public record GlueOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
    * @param raised whether layers stand on foam pads
    * @return the order, with the ring that forbids any if there is one
    */
-  public static GlueOrder of(Design design, boolean raised) {
+  public static GluingOrder of(Design design, boolean raised) {
     List<Act> acts = Act.of(design);
     List<Must> musts = Reach.of(design, acts);
     List<Act> ring = ring(acts, musts);
@@ -91,7 +91,7 @@ public record GlueOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
       List<Message> reasons = reasons(act, musts, design);
       steps.add(new Step(act, folds, Choice.of(act, design, raised), reasons));
     }
-    return new GlueOrder(steps, musts, ring);
+    return new GluingOrder(steps, musts, ring);
   }
 
   /** All that it lies under is told in one sentence. */
