@@ -43,6 +43,11 @@ final class MakeSpoilt {
     this.again = again;
   }
 
+  /** Begins with the first question. */
+  void begin() {
+    misfit = Optional.empty();
+  }
+
   /** Returns what is asked. */
   String question() {
     if (misfit.isEmpty()) {

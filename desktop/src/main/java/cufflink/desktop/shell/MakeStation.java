@@ -306,6 +306,7 @@ final class MakeStation implements StationView {
 
   private void askWhich() {
     asks = true;
+    which.begin();
     refresh.run();
   }
 
@@ -333,7 +334,7 @@ final class MakeStation implements StationView {
     List<Done> done = maker.done(derivation.job().id());
     told.getChildren().setAll(end.show(derivation, Times.worked(done)));
     if (together.isOn()) {
-      told.getChildren().add(MakeEnd.button("together.go-on", together::next));
+      told.getChildren().add(MakeEnd.button("together.go-on", together::goOn));
     }
     sheet.showCard(derivation);
     int minutes = Math.min(Times.worked(done), CardMade.MOST_MINUTES);

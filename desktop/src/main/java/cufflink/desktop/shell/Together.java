@@ -1,6 +1,7 @@
 package cufflink.desktop.shell;
 
 import cufflink.core.ahead.Planned;
+import cufflink.core.cut.CutPlan;
 import cufflink.core.cut.Drawer;
 import cufflink.core.cut.Watch;
 import cufflink.core.job.Derivation;
@@ -9,7 +10,6 @@ import cufflink.core.job.PaperPlan;
 import cufflink.core.log.Done;
 import cufflink.core.make.AtTable;
 import cufflink.core.make.Progress;
-import cufflink.core.make.School;
 import cufflink.core.make.Session;
 import cufflink.core.make.Task;
 import cufflink.core.measure.Parsed;
@@ -21,8 +21,10 @@ import cufflink.files.log.LogStore;
 import cufflink.files.size.StandardSizes;
 import cufflink.files.words.Words;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 
 /**
@@ -35,10 +37,30 @@ final class Together {
   private final InOrder work = new InOrder("session");
   private List<Run> runs = List.of();
   private Session session = new Session(List.of(), 0, 0);
+  private final Set<Integer> finished = new HashSet<>();
   private int current = -1;
 
   /** A planned job as it lies on the table when it is its turn. */
   private record Run(Planned planned, AtTable at) {}
+
+  /** The paper of a job. */
+  private record Aside(String title, List<CutPlan> plans) {}
+
+  /** The runs of a session, and what is set aside for each. */
+  private record Ordered(List<Run> runs, List<Aside> aside) {}
+
+  private static final AtTable.Planner PLANNER =
+      new AtTable.Planner() {
+        @Override
+        public Optional<List<PaperPlan>> plans(PaperPlan.Question question) {
+          return Optional.of(again(question));
+        }
+
+        @Override
+        public List<PaperPlan> again(PaperPlan.Question question) {
+          return PaperPlan.of(question, Watch.NOBODY);
+        }
+      };
 
   /** What a session is ordered from. */
   private record Asked(List<Planned> plans, List<List<Done>> done, Drawer drawer) {}
@@ -95,52 +117,73 @@ final class Together {
     return all;
   }
 
-  private List<Run> runs(Asked asked) {
+  /** Each job has its paper set aside, so that no two are cut from the same sheet. */
+  private Ordered runs(Asked asked) {
+    List<Aside> aside = new ArrayList<>();
+    Drawer drawer = asked.drawer();
+    for (Planned plan : asked.plans()) {
+      Optional<PaperPlan.Question> cutting =
+          derivation(plan).flatMap(each -> question(each, asked.drawer()));
+      if (cutting.isPresent()) {
+        List<CutPlan> plans =
+            PaperPlan.of(cutting.get().from(drawer), Watch.NOBODY).stream()
+                .map(PaperPlan::plan)
+                .toList();
+        aside.add(new Aside(plan.job().title(), plans));
+        drawer = drawer.reserve(plan.job().title(), plans);
+      }
+    }
     List<Run> made = new ArrayList<>();
     for (int i = 0; i < asked.plans().size(); i++) {
       Planned plan = asked.plans().get(i);
       List<Done> done = asked.done().get(i);
-      bench
-          .library()
-          .pattern(plan.job())
-          .map(pattern -> Derivation.of(pattern, plan.job()))
-          .flatMap(derivation -> at(derivation, done, asked))
+      Drawer left = drawer;
+      derivation(plan)
+          .flatMap(each -> at(each, done, left))
           .ifPresent(at -> made.add(new Run(plan, at)));
     }
-    return made;
+    return new Ordered(made, aside);
   }
 
-  /** The same run as the table would make of it alone. */
-  private Optional<AtTable> at(Derivation derivation, List<Done> done, Asked asked) {
+  private Optional<Derivation> derivation(Planned plan) {
+    return bench.library().pattern(plan.job()).map(pattern -> Derivation.of(pattern, plan.job()));
+  }
+
+  private static Optional<PaperPlan.Question> question(Derivation derivation, Drawer drawer) {
     Job job = derivation.job();
     PaperPlan.Supplies supplies =
         new PaperPlan.Supplies(
-            asked.drawer(), StandardSizes.usualSheet(job.marks()), StandardSizes.sheets());
-    Maker maker = bench.making().maker();
-    School school = maker.school(job.order());
-    return derivation
-        .made()
-        .map(made -> PaperPlan.Question.of(made.design(), job, supplies))
-        .flatMap(
-            cutting ->
-                AtTable.of(
-                    new AtTable.Asked(job, cutting, false, done, school, maker.times()),
-                    new AtTable.Planner() {
-                      @Override
-                      public Optional<List<PaperPlan>> plans(PaperPlan.Question question) {
-                        return Optional.of(again(question));
-                      }
-
-                      @Override
-                      public List<PaperPlan> again(PaperPlan.Question question) {
-                        return PaperPlan.of(question, Watch.NOBODY);
-                      }
-                    }));
+            drawer, StandardSizes.usualSheet(job.marks()), StandardSizes.sheets());
+    return derivation.made().map(made -> PaperPlan.Question.of(made.design(), job, supplies));
   }
 
-  private void go(List<Run> made) {
-    runs = made;
-    session = Session.ofWorks(made.stream().map(run -> run.at().work()).toList());
+  /** The same run as the table would make of it alone. */
+  private Optional<AtTable> at(Derivation derivation, List<Done> done, Drawer drawer) {
+    Maker maker = bench.making().maker();
+    Job job = derivation.job();
+    return question(derivation, drawer)
+        .map(
+            cutting ->
+                new AtTable.Asked(
+                    job, cutting, false, done, maker.school(job.order()), maker.times()))
+        .flatMap(asked -> AtTable.of(asked, PLANNER));
+  }
+
+  private void go(Ordered ordered) {
+    runs = ordered.runs();
+    finished.clear();
+    bench
+        .making()
+        .changeDrawer(
+            drawer -> {
+              Drawer now = drawer;
+              for (Aside each : ordered.aside()) {
+                now = now.reserve(each.title(), each.plans());
+              }
+              return now;
+            },
+            "drawer.was-reserved");
+    session = Session.ofWorks(runs.stream().map(run -> run.at().work()).toList());
     current = -1;
     bench.tell("");
     next();
@@ -161,6 +204,14 @@ final class Together {
         bench.tell(Words.say("together.now", plan.job().title()));
       }
     }
+  }
+
+  /** The job on the table is made: whatever the session thought is left of it, others go on. */
+  void goOn() {
+    if (current >= 0) {
+      finished.add(current);
+    }
+    next();
   }
 
   /** After something was done, it may be another job's turn; one that is finished stays. */
@@ -204,7 +255,8 @@ final class Together {
   private int turn() {
     for (Session.Turn each : session.turns()) {
       Task task = runs.get(each.run()).at().work().tasks().get(each.task());
-      if (progress(each.run()).made(task) < task.count()) {
+      boolean isOpen = !finished.contains(each.run());
+      if (isOpen && progress(each.run()).made(task) < task.count()) {
         return each.run();
       }
     }

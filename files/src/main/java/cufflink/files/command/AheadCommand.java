@@ -341,7 +341,7 @@ final class AheadCommand implements Callable<Integer> {
         Message told = AheadWords.sundry(each.getKey(), each.getValue(), false);
         lines.add(Words.say("ahead.there", said(told)));
       }
-      return print(spec, lines);
+      return print(spec, lines.isEmpty() ? List.of(Words.say("ahead.have-nothing")) : lines);
     }
   }
 }

@@ -247,6 +247,10 @@ final class LogCommand implements Callable<Integer> {
       with(store -> orBad(store.putAll(whole)));
       PrintWriter out = spec.commandLine().getOut();
       out.println(Words.say("log.taken-in", whole.cards().size()));
+      int ahead = whole.yearly().size() + whole.planned().size() + whole.given().size();
+      if (ahead > 0) {
+        out.println(Words.say("log.taken-ahead", ahead));
+      }
       out.flush();
       return Cufflink.GOOD;
     }
