@@ -66,7 +66,8 @@ public record Ahead(List<Month> months) {
 
   /**
    * What is due in a month, and how far what lies ready goes for it. What is planned takes cards
-   * and kits of its construction, the earliest first; other days take any of what is left.
+   * and kits of its construction, the earliest first; other days take what is left, but for what
+   * their person had before.
    *
    * @param month the month
    * @param entries what is due, by days
@@ -154,12 +155,12 @@ public record Ahead(List<Month> months) {
       return taken;
     }
 
-    /** A plan is for one construction; a day on which none is planned takes any card. */
+    /** A plan is for one construction; a day without one takes any that its person never had. */
     private static boolean serves(Ready ready, Entry entry) {
       return entry
           .planned()
           .map(it -> it.job().patternId().equals(ready.card().about().patternId()))
-          .orElse(true);
+          .orElse(!entry.had().contains(ready.card().about().construction()));
     }
   }
 

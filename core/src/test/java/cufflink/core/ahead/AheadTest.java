@@ -19,6 +19,7 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
@@ -115,6 +116,14 @@ class AheadTest {
     assertEquals(1, ahead.months().get(0).fromShelf());
     assertEquals(1, ahead.months().get(1).fromShelf());
     assertEquals(1, ahead.months().get(1).toMake());
+    // Whoever had one of them gets another.
+    Given before = new Given("g", "old", TODAY, 1, "Ömer");
+    Heading old = made("old", "2026-01-01", job("", 1, 0), "");
+    Heading same = new Heading("new", TODAY, old.about(), Memory.of(1), Optional.empty());
+    Ahead twice =
+        Ahead.of(
+            new Ahead.Known(List.of(soon), List.of(), List.of(same, old), List.of(before)), TODAY);
+    assertEquals(0, twice.months().get(0).fromShelf());
     Ahead without =
         Ahead.of(new Ahead.Known(List.of(soon), List.of(later), List.of(gate), List.of()), TODAY);
     assertEquals(0, without.months().get(0).fromShelf());
