@@ -5,107 +5,120 @@ import java.util.Locale;
 /** What a finding is about, by a name that stays the same, for scripts. */
 public enum FindingKind {
   /** A scored band lies on a fold. */
-  BAND_ON_FOLD,
+  BAND_ON_FOLD(Cost.START),
   /** Paper catches on paper on the way. */
-  CATCHES,
+  CATCHES(Cost.TRIM),
   /** A part over a fold is not scored and in its way. */
-  CREASE_MISSING,
+  CREASE_MISSING(Cost.START),
   /** The folds do not meet when closed. */
-  DOES_NOT_CLOSE,
+  DOES_NOT_CLOSE(Cost.START),
   /** The card does not go into its envelope. */
-  ENVELOPE_TOO_SMALL,
+  ENVELOPE_TOO_SMALL(Cost.TRIM),
   /** The cuts of a piece go right through. */
-  FALLS_APART,
+  FALLS_APART(Cost.START),
   /** Glue lies where there must be none. */
-  GLUE_IN_THE_WAY,
+  GLUE_IN_THE_WAY(Cost.APART),
   /** Glue reaches past its piece. */
-  GLUE_OFF_PAPER,
+  GLUE_OFF_PAPER(Cost.APART),
   /** Glue lies on a fold. */
-  GLUE_ON_SCORE,
+  GLUE_ON_SCORE(Cost.APART),
   /** An opening crosses a fold that must stay whole. */
-  OPENING_ON_FOLD,
+  OPENING_ON_FOLD(Cost.START),
   /** An opening goes past an edge that must hold it. */
-  OPENING_OVER_EDGE,
+  OPENING_OVER_EDGE(Cost.START),
   /** Two openings run into each other. */
-  OPENINGS_MEET,
+  OPENINGS_MEET(Cost.START),
   /** Nothing is left of a pocket. */
-  POCKET_GLUED_AWAY,
+  POCKET_GLUED_AWAY(Cost.APART),
   /** Glue runs along a mouth. */
-  GLUED_SHUT,
+  GLUED_SHUT(Cost.APART),
   /** What is glued on hangs over its host. */
-  HANGS_OVER,
+  HANGS_OVER(Cost.TRIM),
   /** What is to be held does not go in. */
-  ITEM_TOO_LARGE,
+  ITEM_TOO_LARGE(Cost.CUT),
   /** A layer lies across the edge of its panel. */
-  LAYER_OVER_BORDER,
+  LAYER_OVER_BORDER(Cost.TRIM),
   /** A layer hangs over the edge of its piece. */
-  LAYER_OVER_EDGE,
+  LAYER_OVER_EDGE(Cost.TRIM),
   /** A layer covers a score. */
-  LAYER_OVER_SCORE,
+  LAYER_OVER_SCORE(Cost.CUT),
   /** The card would have to pass through itself. */
-  LAYERS_CLASH,
+  LAYERS_CLASH(Cost.START),
   /** Which layer lies on which was not found. */
-  LAYERS_UNKNOWN,
+  LAYERS_UNKNOWN(Cost.LOOK),
   /** Pieces do not come out of what is cut off another. */
-  NOT_IN_CUT_AWAY,
+  NOT_IN_CUT_AWAY(Cost.CUT),
   /** A piece is not as large as the place it is glued to. */
-  NOT_IN_PLACE,
+  NOT_IN_PLACE(Cost.CUT),
   /** Slits that must slot into each other do not. */
-  NOT_MATED,
+  NOT_MATED(Cost.START),
   /** What a piece is glued to itself with meets no other part of it. */
-  NOT_MET,
+  NOT_MET(Cost.CUT),
   /** Two pieces that must be mirror images are not. */
-  NOT_MIRRORED,
+  NOT_MIRRORED(Cost.CUT),
   /** What is to be seen of the card is not, or what is not to be seen is. */
-  NOT_SEEN,
+  NOT_SEEN(Cost.LOOK),
   /** A number makes no sense, and there is no design. */
-  NO_DESIGN,
+  NO_DESIGN(Cost.START),
   /** Whatever is glued first, something else is then out of reach. */
-  NO_ORDER,
+  NO_ORDER(Cost.APART),
   /** There is no pocket for what is to be held. */
-  NO_POCKET,
+  NO_POCKET(Cost.CUT),
   /** A piece does not fit on its sheet. */
-  OFF_THE_SHEET,
+  OFF_THE_SHEET(Cost.START),
   /** The finished card has another size than was asked for. */
-  OTHER_SIZE,
+  OTHER_SIZE(Cost.CUT),
   /** A print does not stand upright. */
-  PRINT_DIRECTION,
+  PRINT_DIRECTION(Cost.CUT),
   /** Raised layers may not go into the envelope. */
-  RAISED_IN_ENVELOPE,
+  RAISED_IN_ENVELOPE(Cost.LOOK),
   /** The closed card does not go into the bag or envelope made for it. */
-  ROOM_TOO_SMALL,
+  ROOM_TOO_SMALL(Cost.CUT),
   /** A rule of the pattern does not hold. */
-  RULE,
+  RULE(Cost.CUT),
   /** A slit that ends on a score lies beside the one it should go on from. */
-  SLIT_OFF_SCORE,
+  SLIT_OFF_SCORE(Cost.START),
   /** A stage could go more than one way. */
-  STAGE_LOOSE,
+  STAGE_LOOSE(Cost.LOOK),
   /** A stage cannot be done in one move. */
-  STAGE_STUCK,
+  STAGE_STUCK(Cost.START),
   /** How a stage moves was not found. */
-  STAGE_UNKNOWN,
+  STAGE_UNKNOWN(Cost.LOOK),
   /** The closed card is larger than it says, or something sticks out of it. */
-  STICKS_OUT,
+  STICKS_OUT(Cost.TRIM),
   /** Closed, the card is so thick that it does not go into its envelope. */
-  TOO_THICK_FOR_ENVELOPE,
+  TOO_THICK_FOR_ENVELOPE(Cost.CUT),
   /** Closed, the card is thicker than a letter may be. */
-  THICK_FOR_POST,
+  THICK_FOR_POST(Cost.LOOK),
+  /** A card that is to stand falls over. */
+  TIPS_OVER(Cost.CUT),
   /** The card has more facets than are folded in thought. */
-  TOO_MANY_FACETS,
+  TOO_MANY_FACETS(Cost.LOOK),
   /** A piece is cut larger than its outline. */
-  UNUSED_EDGE,
+  UNUSED_EDGE(Cost.LOOK),
   /** A value is beyond its limit. */
-  VALUE_LIMIT,
+  VALUE_LIMIT(Cost.CUT),
   /** An odd number of folds meets. */
-  VERTEX_ODD,
+  VERTEX_ODD(Cost.START),
   /** Mountains and valleys at a vertex are not two apart. */
-  VERTEX_COUNT,
+  VERTEX_COUNT(Cost.START),
   /** The folds at a vertex cannot be closed as they are assigned. */
-  VERTEX_WAY,
+  VERTEX_WAY(Cost.START),
   /** The angles at a vertex do not close flat. */
-  VERTEX_ANGLES,
+  VERTEX_ANGLES(Cost.START),
   /** Strips beside each other are woven alike. */
-  WOVEN_ALIKE;
+  WOVEN_ALIKE(Cost.APART);
+
+  private final Cost cost;
+
+  FindingKind(Cost cost) {
+    this.cost = cost;
+  }
+
+  /** Returns what it costs at the table, if it is found out there. */
+  public Cost cost() {
+    return cost;
+  }
 
   /**
    * Returns its name as it is written in JSON.

@@ -1,6 +1,7 @@
 package cufflink.core.inspect;
 
 import cufflink.core.card.Card;
+import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
 import cufflink.core.finding.Finding;
 import cufflink.core.finding.Finding.Place;
@@ -11,6 +12,7 @@ import cufflink.core.layers.ClosedState;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Written;
 import cufflink.core.paper.Envelope;
+import cufflink.core.stance.Stance;
 import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,9 +25,6 @@ public final class ClosedInspection {
 
   /** Thicker letters cost more or go as parcels; 5 mm in several countries, from memory. */
   private static final Length LETTER = Length.ofMillimetres(5);
-
-  /** What stands deeper is no letter; our decision. */
-  private static final Length DEEPEST = Length.ofMillimetres(15);
 
   private final Design design;
   private final List<Finding> findings = new ArrayList<>();
@@ -59,6 +58,30 @@ public final class ClosedInspection {
     return inspection.findings;
   }
 
+  /**
+   * Looks whether a card that is to stand does so in any state in which it is left open.
+   *
+   * @param design the card
+   * @param model the card, put together and prepared
+   * @param stances how it stands where it is left open
+   * @return what would go wrong
+   */
+  public static Optional<Finding> standing(Design design, FoldModel model, List<Stance> stances) {
+    List<Stance> tips = stances.stream().filter(each -> each.kind() == Stance.Kind.TIPS).toList();
+    boolean stands = stances.stream().anyMatch(each -> each.kind() == Stance.Kind.STANDS);
+    if (stands || tips.isEmpty()) {
+      return Optional.empty();
+    }
+    String state = model.stages().get(tips.get(0).done() - 1).title();
+    return Optional.of(
+        new Finding(
+            FindingKind.TIPS_OVER,
+            Severity.WARNING,
+            Place.on(design.base().id()),
+            Message.of("inspect.tips", state),
+            Optional.empty()));
+  }
+
   /** The pattern's own formula of the closed size and the folded card must come to the same. */
   private void compare(List<Length> size) {
     Length width = design.finishedWidth();
@@ -86,7 +109,7 @@ public final class ClosedInspection {
   private void post(ClosedState closed, FoldReport report, Goal.ForEnvelope wanted) {
     Envelope envelope = wanted.envelope();
     Length thick = report.closedThickness();
-    if (!closed.isFlat() && thick.compareTo(DEEPEST) > 0) {
+    if (!closed.isFlat() && thick.compareTo(ClosedState.DEEPEST_LETTER) > 0) {
       add(
           FindingKind.TOO_THICK_FOR_ENVELOPE,
           Severity.ERROR,

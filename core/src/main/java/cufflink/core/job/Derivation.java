@@ -17,6 +17,7 @@ import cufflink.core.pattern.Evaluation;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.pattern.PatternEvaluator;
 import cufflink.core.run.ScoreRun;
+import cufflink.core.stance.Stance;
 import cufflink.core.value.Values;
 import cufflink.core.words.Message;
 import java.util.ArrayList;
@@ -41,6 +42,8 @@ public record Derivation(
     List<Finding> findings,
     Values settled,
     Optional<Thickness> thickness) {
+  /** What a pattern says of a card that is to stand. */
+  private static final String STANDS = "stands";
 
   /**
    * What follows from a design.
@@ -138,6 +141,14 @@ public record Derivation(
     all.addAll(report.findings());
     whole.made.ifPresent(
         made -> all.addAll(ClosedInspection.inspect(made.card(), report, job.goal())));
+    if (pattern.does().contains(STANDS)) {
+      whole
+          .made
+          .flatMap(
+              made ->
+                  ClosedInspection.standing(made.design(), report.model(), whole.stances(report)))
+          .ifPresent(all::add);
+    }
     if (pattern.waits() && !report.closedThickness().isPositive()) {
       all.add(waiting());
     }
@@ -180,6 +191,19 @@ public record Derivation(
    */
   public Length thick() {
     return settled.length(Bench.CLOSED).orElse(Length.ZERO);
+  }
+
+  /**
+   * Finds how the card stands where it is left open.
+   *
+   * @param report what came of folding it
+   * @return an answer for each stage that leaves it open
+   */
+  public List<Stance> stances(FoldReport report) {
+    return report.model().isTooLarge()
+        ? List.of()
+        : made.map(each -> Stance.of(report.model(), each.design(), job.papers(), pattern.look()))
+            .orElse(List.of());
   }
 
   private Finding waiting() {

@@ -29,6 +29,8 @@ import org.locationtech.jts.geom.GeometryFactory;
  */
 public record ClosedState(
     boolean isFlat, Length width, Length height, Length depth, List<Region> regions) {
+  /** What stands deeper is no letter; our decision. */
+  public static final Length DEEPEST_LETTER = Length.ofMillimetres(15);
 
   /**
    * A region of the closed card over which the plies are the same in number.

@@ -1,12 +1,16 @@
 package cufflink.files.command;
 
 import cufflink.core.finding.Finding;
+import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Derivation;
 import cufflink.files.export.PlanJson;
+import cufflink.files.inspect.Answer;
+import cufflink.files.inspect.Answers;
 import cufflink.files.size.Post;
 import cufflink.files.words.Words;
 import java.io.PrintWriter;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -27,26 +31,26 @@ final class CheckCommand implements Callable<Integer> {
 
   @Override
   public Integer call() {
-    Request.Answer answer = request.judged(parent.library()).folded();
-    Derivation derivation = answer.derivation();
+    Request.Answer answer = request.judged(parent.library());
+    Derivation asked = answer.derivation();
+    Optional<FoldReport> report =
+        asked.made().map(made -> FoldReport.of(made.card(), asked.job().materials(), () -> false));
+    Derivation derivation = report.map(asked::folded).orElse(asked).cured(() -> false);
     List<Finding> findings = derivation.findings();
+    List<Answer> answers =
+        report.map(each -> Answers.of(derivation, each, answer.format())).orElse(List.of());
     PrintWriter out = spec.commandLine().getOut();
     if (json) {
-      out.println(new PlanJson(answer.format()).check(derivation, Post.of(derivation)));
-    } else if (findings.isEmpty()) {
-      out.println(Words.say("command.nothing-wrong"));
+      out.println(new PlanJson(answer.format()).check(derivation, Post.of(derivation), answers));
     } else {
+      if (findings.isEmpty()) {
+        out.println(Words.say("command.nothing-wrong"));
+      }
       PlanCommand.printFindings(findings, answer.format(), out);
-    }
-    if (!json) {
-      Post.of(derivation)
-          .ifPresent(
-              posted -> {
-                out.println(Words.say("post.heading", posted.envelope().label()));
-                posted
-                    .postings()
-                    .forEach(each -> out.println("  " + each.told().say(answer.format())));
-              });
+      for (Answer each : answers) {
+        out.println(each.about().label().say(answer.format()));
+        each.lines().forEach(line -> out.println("  " + line.say(answer.format())));
+      }
     }
     out.flush();
     return findings.stream().anyMatch(Finding::isError) ? Cufflink.FINDINGS : Cufflink.GOOD;

@@ -1,6 +1,7 @@
 package cufflink.files.command;
 
 import cufflink.core.finding.Finding;
+import cufflink.core.finding.Trouble;
 import cufflink.core.job.Derivation;
 import cufflink.core.measure.LengthFormat;
 import cufflink.files.export.PlanJson;
@@ -55,13 +56,22 @@ final class PlanCommand implements Callable<Integer> {
     printFindings(derivation.findings(), format, out);
   }
 
+  /** The dearest first, those of one cause together, each with its cure. */
   static void printFindings(List<Finding> findings, LengthFormat format, PrintWriter out) {
-    for (Finding finding : findings) {
+    for (Trouble trouble : Trouble.of(findings)) {
+      Finding finding = trouble.first();
       String severity = Words.say(finding.isError() ? "severity.error" : "severity.warning");
       out.println(severity + ": " + finding.sentence().say(format));
+      for (Finding other : trouble.others()) {
+        out.println("  " + Words.say("command.also", other.sentence().say(format)));
+      }
+      out.println("  " + Words.say("command.cost", trouble.cost().label().say(format)));
       finding
           .fix()
           .ifPresent(fix -> out.println("  " + Words.say("command.cure", fix.label().say(format))));
+      trouble
+          .mend()
+          .ifPresent(mend -> out.println("  " + Words.say("command.mend", mend.say(format))));
     }
   }
 }

@@ -10,6 +10,7 @@ import cufflink.core.drawing.FlatDrawing;
 import cufflink.core.drawing.Lying;
 import cufflink.core.drawing.Patch;
 import cufflink.core.finding.Finding;
+import cufflink.core.finding.Trouble;
 import cufflink.core.flat.CutAway;
 import cufflink.core.glue.GluingOrder;
 import cufflink.core.job.AtHand;
@@ -143,10 +144,17 @@ public final class JobSheet {
   private void writeFindings() throws IOException {
     if (!derivation.findings().isEmpty()) {
       pages.heading(Words.say("sheet.findings"));
-      for (Finding finding : derivation.findings()) {
+      for (Trouble trouble : Trouble.of(derivation.findings())) {
+        Finding finding = trouble.first();
         pages.row(
             Words.say(finding.isError() ? "severity.error" : "severity.warning"),
             finding.sentence().say(format));
+        for (Finding other : trouble.others()) {
+          pages.row("", other.sentence().say(format));
+        }
+        if (trouble.mend().isPresent()) {
+          pages.row("", trouble.mend().get().say(format));
+        }
       }
     }
   }

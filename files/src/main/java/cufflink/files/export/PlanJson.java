@@ -15,6 +15,7 @@ import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.finding.Finding;
+import cufflink.core.finding.Trouble;
 import cufflink.core.fold.Thickness;
 import cufflink.core.glue.GluingOrder;
 import cufflink.core.job.AtHand;
@@ -34,6 +35,7 @@ import cufflink.core.run.Move;
 import cufflink.core.run.Moves;
 import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
+import cufflink.files.inspect.Answer;
 import cufflink.files.size.Post;
 import java.util.Collection;
 import java.util.List;
@@ -98,9 +100,10 @@ public final class PlanJson {
    *
    * @param derivation what follows from its job, folded in thought
    * @param posted as what it goes by post, if that is known
+   * @param answers what else is asked about it
    * @return the JSON text
    */
-  public String check(Derivation derivation, Optional<Post.Posted> posted) {
+  public String check(Derivation derivation, Optional<Post.Posted> posted, List<Answer> answers) {
     ObjectNode root = NODES.objectNode();
     root.put("id", derivation.pattern().id());
     root.set("findings", findings(derivation.findings()));
@@ -116,6 +119,11 @@ public final class PlanJson {
             posting.why().forEach(why -> node.withArray("why").add(why.say(format)));
           }
         });
+    ObjectNode answered = root.putObject("answers");
+    for (Answer each : answers) {
+      ArrayNode lines = answered.putArray(each.about().id());
+      each.lines().forEach(line -> lines.add(line.say(format)));
+    }
     return text(root);
   }
 
@@ -327,20 +335,30 @@ public final class PlanJson {
 
   private ArrayNode findings(List<Finding> findings) {
     ArrayNode array = NODES.arrayNode();
-    for (Finding finding : findings) {
-      ObjectNode node = array.addObject();
-      node.put("kind", finding.kind().id());
-      node.put("severity", plain(finding.severity()));
-      node.put("piece", finding.place().piece());
-      ArrayNode lines = node.putArray("lines");
-      finding.place().lines().forEach(lines::add);
-      ArrayNode parameters = node.putArray("values");
-      finding.place().parameters().forEach(parameters::add);
-      node.put("sentence", finding.sentence().say(format));
-      finding.fix().ifPresent(fix -> node.put("fix", fix.label().say(format)));
-      finding.fix().ifPresent(fix -> node.set("cure", cure(fix.values())));
+    for (Trouble trouble : Trouble.of(findings)) {
+      ObjectNode node = finding(trouble.first(), array.addObject());
+      trouble.mend().ifPresent(mend -> node.put("mend", mend.say(format)));
+      for (Finding other : trouble.others()) {
+        // What comes of the same cause is told after it.
+        finding(other, array.addObject()).put("with", trouble.first().kind().id());
+      }
     }
     return array;
+  }
+
+  private ObjectNode finding(Finding finding, ObjectNode node) {
+    node.put("kind", finding.kind().id());
+    node.put("severity", plain(finding.severity()));
+    node.put("cost", finding.kind().cost().id());
+    node.put("piece", finding.place().piece());
+    ArrayNode lines = node.putArray("lines");
+    finding.place().lines().forEach(lines::add);
+    ArrayNode parameters = node.putArray("values");
+    finding.place().parameters().forEach(parameters::add);
+    node.put("sentence", finding.sentence().say(format));
+    finding.fix().ifPresent(fix -> node.put("fix", fix.label().say(format)));
+    finding.fix().ifPresent(fix -> node.set("cure", cure(fix.values())));
+    return node;
   }
 
   /** Values as they are written behind “--set”. */

@@ -1,0 +1,82 @@
+package cufflink.core.finding;
+
+import cufflink.core.words.Message;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What goes wrong from one cause: findings that one cure ends together.
+ *
+ * @param first the worst of them, which is told
+ * @param others what else comes of the same, in the order in which they were found
+ */
+public record Trouble(Finding first, List<Finding> others) {
+  private static final Comparator<Finding> WORST_FIRST =
+      Comparator.comparing(Finding::isError).reversed().thenComparing(each -> each.kind().cost());
+
+  /** Copies the list. */
+  public Trouble {
+    others = List.copyOf(others);
+  }
+
+  /**
+   * Puts findings in the order of what they cost at the table, those of one cause together. What
+   * has the same cure has the same cause; what is said twice in the same words is said once.
+   *
+   * @param findings what goes wrong, with its cures as far as they are known
+   * @return the dearest first; first of all what keeps the card from working
+   */
+  public static List<Trouble> of(List<Finding> findings) {
+    Map<Object, List<Finding>> causes = new LinkedHashMap<>();
+    for (Finding each : findings) {
+      Object cause = each.fix().<Object>map(Finding.Fix::values).orElse(each.sentence());
+      List<Finding> same = causes.computeIfAbsent(cause, key -> new ArrayList<>());
+      if (same.stream().noneMatch(it -> it.sentence().equals(each.sentence()))) {
+        same.add(each);
+      }
+    }
+    return causes.values().stream()
+        .map(Trouble::from)
+        .sorted(Comparator.comparing(Trouble::first, WORST_FIRST))
+        .toList();
+  }
+
+  private static Trouble from(List<Finding> same) {
+    List<Finding> others = new ArrayList<>(same);
+    Finding worst = same.stream().min(WORST_FIRST).orElseThrow();
+    others.remove(worst);
+    return new Trouble(worst, others);
+  }
+
+  /** Returns what it costs if it is found out at the table. */
+  public Cost cost() {
+    return first.kind().cost();
+  }
+
+  /**
+   * Returns what can still be done once all is glued; common practice, no source.
+   *
+   * @return a sentence, if there is anything
+   */
+  public Optional<Message> mend() {
+    return Optional.ofNullable(
+        switch (first.kind()) {
+          case HANGS_OVER -> Message.of("mend.hangs-over");
+          case LAYER_OVER_EDGE, LAYER_OVER_BORDER -> Message.of("mend.layer-edge");
+          case LAYER_OVER_SCORE -> Message.of("mend.layer-score");
+          case STICKS_OUT -> Message.of("mend.sticks-out");
+          case CATCHES -> Message.of("mend.catches");
+          case ENVELOPE_TOO_SMALL, TOO_THICK_FOR_ENVELOPE -> Message.of("mend.envelope");
+          case GLUED_SHUT, GLUE_IN_THE_WAY -> Message.of("mend.glued");
+          case PRINT_DIRECTION -> Message.of("mend.print");
+          case RAISED_IN_ENVELOPE, THICK_FOR_POST -> Message.of("mend.thick");
+          case ITEM_TOO_LARGE, NO_POCKET -> Message.of("mend.item");
+          case TIPS_OVER -> Message.of("mend.tips");
+          default -> null;
+        });
+  }
+}
