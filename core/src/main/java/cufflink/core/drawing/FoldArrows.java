@@ -79,6 +79,11 @@ final class FoldArrows {
     return place.apply(new Spot(seen.x(), seen.y()));
   }
 
+  /** Draws a bow from one place on the surface to another, with two barbs there. */
+  static void arrow(Pen pen, Spot from, Spot to) {
+    arrow(pen, new Way(from, to, true));
+  }
+
   /** Draws a bow from start to end, its barbs at the end. */
   private static void arrow(Pen pen, Way way) {
     double across = way.to().x() - way.from().x();

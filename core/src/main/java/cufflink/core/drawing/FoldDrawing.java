@@ -138,6 +138,12 @@ public final class FoldDrawing {
     return drawing.draw(done, FoldFrame.pen(rests(model), viewpoint, surface));
   }
 
+  /** Draws a card with a pen that others draw with as well. */
+  static void paint(
+      Pen pen, FoldModel model, List<Patch> patches, double moment, Viewpoint viewpoint) {
+    new FoldDrawing(model, patches, viewpoint, null).paint(moment, pen);
+  }
+
   /** Between stages the card may need more room, but there it is not printed. */
   private static List<Vec> rests(FoldModel model) {
     List<Vec> places = new ArrayList<>();
@@ -148,6 +154,11 @@ public final class FoldDrawing {
   }
 
   private Drawing draw(double asked, Pen pen) {
+    paint(asked, pen);
+    return pen.drawing(surface);
+  }
+
+  private void paint(double asked, Pen pen) {
     double moment = model.shown(asked);
     Pose pose = spread > 0 ? model.layering().spread(moment, spread) : model.pose(moment);
     List<Ply> plies = FoldedView.of(model, moment, pose, viewpoint).plies();
@@ -159,7 +170,6 @@ public final class FoldDrawing {
       drawEdges(pen, pose, ply);
       drawCreases(pen, pose, ply);
     }
-    return pen.drawing(surface);
   }
 
   /** Patterned paper and ribbon look like a layer, whichever face is up. */

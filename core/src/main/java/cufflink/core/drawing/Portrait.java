@@ -162,10 +162,12 @@ public final class Portrait {
     boolean printed = piece.paper() == PaperKind.PATTERNED;
     boolean ribbon = piece.paper() == PaperKind.RIBBON;
     int plain = ribbon ? look.ink().rgb() : own(piece, ply.face());
-    cover(ply, rings, printed ? look.ground().rgb() : plain, printed ? look.motif() : Motif.PLAIN);
+    Ref ref = new Ref(piece.id(), "");
+    Motif motif = printed ? look.motif() : Motif.PLAIN;
+    cover(ply, rings, printed ? look.ground().rgb() : plain, motif, ref);
     drawPatches(ply, shape);
     for (List<Spot> ring : rings) {
-      edge(ply, ring);
+      edge(ply, ring, ref);
     }
   }
 
@@ -177,7 +179,7 @@ public final class Portrait {
     return face == Face.OUTSIDE ? look.card().rgb() : look.card().pale();
   }
 
-  private void cover(Ply ply, List<List<Spot>> rings, int ground, Motif motif) {
+  private void cover(Ply ply, List<List<Spot>> rings, int ground, Motif motif, Ref ref) {
     List<List<Spot>> figures = Motifs.of(motif, rings.get(0), pitch);
     pen.printed(
         new Drawing.Printed(
@@ -186,7 +188,7 @@ public final class Portrait {
             figures.stream().map(figure -> seen(ply, figure)).toList(),
             look.ink().rgb(),
             ply.light(),
-            Ref.NONE));
+            ref));
   }
 
   private void drawPatches(Ply ply, Polygon shape) {
@@ -206,15 +208,15 @@ public final class Portrait {
       covered.add(area);
       List<List<Spot>> ring = List.of(patch.corners());
       if (patch.fill() != Fill.LAYER) {
-        cover(ply, ring, look.card().rgb(), Motif.PLAIN);
+        cover(ply, ring, look.card().rgb(), Motif.PLAIN, patch.ref());
       } else if (isToWriteOn(patch)) {
-        cover(ply, ring, Tint.WHITE.rgb(), Motif.PLAIN);
+        cover(ply, ring, Tint.WHITE.rgb(), Motif.PLAIN, patch.ref());
       } else if (hasMore(patch, shape, ply.face())) {
-        cover(ply, ring, look.ink().rgb(), Motif.PLAIN);
+        cover(ply, ring, look.ink().rgb(), Motif.PLAIN, patch.ref());
       } else {
-        cover(ply, ring, look.ground().rgb(), onMat ? Motif.PLAIN : look.motif());
+        cover(ply, ring, look.ground().rgb(), onMat ? Motif.PLAIN : look.motif(), patch.ref());
       }
-      edge(ply, patch.corners());
+      edge(ply, patch.corners(), patch.ref());
     }
   }
 
@@ -235,7 +237,7 @@ public final class Portrait {
   }
 
   /** The edge of paper is a hair line; where it is folded there is none. */
-  private void edge(Ply ply, List<Spot> ring) {
+  private void edge(Ply ply, List<Spot> ring, Ref ref) {
     for (int i = 0; i < ring.size(); i++) {
       Spot from = ring.get(i);
       Spot to = ring.get((i + 1) % ring.size());
@@ -243,7 +245,7 @@ public final class Portrait {
           model.assembly().creases().stream()
               .anyMatch(crease -> crease.joins(ply.facet()) && isSoft(crease, from, to));
       if (!folded) {
-        pen.stroke(Ink.PAPER_EDGE, Ref.NONE, seen(ply, from), seen(ply, to));
+        pen.stroke(Ink.PAPER_EDGE, ref, seen(ply, from), seen(ply, to));
       }
     }
   }

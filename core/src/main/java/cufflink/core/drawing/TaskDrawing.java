@@ -2,6 +2,8 @@ package cufflink.core.drawing;
 
 import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
+import cufflink.core.glue.Act;
+import cufflink.core.glue.GluingOrder;
 import cufflink.core.job.Job;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.make.Task;
@@ -21,8 +23,10 @@ import java.util.stream.Collectors;
  * @param design the card
  * @param job how the maker works
  * @param task what is done
+ * @param order how the card is put together, if that is known: then what is glued is drawn as far
+ *     as it is built
  */
-public record TaskDrawing(Design design, Job job, Task task) {
+public record TaskDrawing(Design design, Job job, Task task, Optional<GluingOrder> order) {
   /**
    * Returns what on the paper is worked on.
    *
@@ -49,6 +53,10 @@ public record TaskDrawing(Design design, Job job, Task task) {
     }
     Task.Shown shown = task.shown().get();
     boolean glues = task.phase().compareTo(Task.Phase.LAYER) >= 0;
+    Optional<Drawing> built = glues ? halfBuilt(shown, surface) : Optional.empty();
+    if (built.isPresent()) {
+      return built;
+    }
     List<Patch> patches = glues ? Patch.of(design) : List.of();
     return design
         .piece(shown.piece())
@@ -64,6 +72,24 @@ public record TaskDrawing(Design design, Job job, Task task) {
                         false,
                         glues,
                         glues ? Optional.empty() : Optional.of(job.habit()))));
+  }
+
+  private Optional<Drawing> halfBuilt(Task.Shown shown, Surface surface) {
+    if (order.isEmpty()) {
+      return Optional.empty();
+    }
+    List<GluingOrder.Step> steps = order.get().steps();
+    for (int i = 0; i < steps.size(); i++) {
+      Act act = steps.get(i).act();
+      boolean isIt =
+          act.host().equals(shown.piece())
+              && (act.joint().filter(joint -> shown.lines().contains(joint.id())).isPresent()
+                  || act.layers().stream().anyMatch(each -> shown.lines().contains(each.id())));
+      if (isIt) {
+        return GlueDrawing.of(order.get(), design, i, surface);
+      }
+    }
+    return Optional.empty();
   }
 
   /**

@@ -14,8 +14,17 @@ import cufflink.core.words.Message;
  *
  * @param adhesive what it is glued with
  * @param why one clause; empty if nothing needs be said
+ * @param isOnHost whether it goes on the paper that lies there, and not on what is put on
  */
-public record Choice(Adhesive adhesive, Message why) {
+public record Choice(Adhesive adhesive, Message why, boolean isOnHost) {
+  /** If its glue reaches over no more than this of a part, glue on the part would be seen. */
+  private static final double STUCK = 0.5;
+
+  /** Makes a choice of what goes on the part that is put on. */
+  public Choice(Adhesive adhesive, Message why) {
+    this(adhesive, why, false);
+  }
+
   /** Glue no longer than this either way is a dot. */
   private static final Length DOT = Length.ofMillimetres(13);
 
@@ -31,6 +40,41 @@ public record Choice(Adhesive adhesive, Message why) {
    * @return the adhesive and the reason
    */
   public static Choice of(Act act, Design design, boolean raised) {
+    Choice choice = chosen(act, design, raised);
+    boolean isOnHost =
+        act.joint()
+            .filter(joint -> joint.movement().isFast() && isPartly(joint, design))
+            .isPresent();
+    return new Choice(choice.adhesive, choice.why, isOnHost);
+  }
+
+  /** Says whether only some of a part is stuck; of a pocket all that is not stuck is its room. */
+  private static boolean isPartly(Joint joint, Design design) {
+    if (joint.glue().isEmpty()
+        || joint.mouth() != Side.NONE
+        || joint.piece().equals(joint.on())
+        || holdsDown(joint, design)) {
+      return false;
+    }
+    double wide = span(joint, true);
+    double high = span(joint, false);
+    Area area = joint.area();
+    return wide < STUCK * area.width().toMillimetres()
+        || high < STUCK * area.height().toMillimetres();
+  }
+
+  /** Returns from where to where a joint is glued, across or down. */
+  private static double span(Joint joint, boolean across) {
+    double from = Double.MAX_VALUE;
+    double to = -Double.MAX_VALUE;
+    for (Area glue : joint.glue()) {
+      from = Math.min(from, (across ? glue.at().x() : glue.at().y()).toMillimetres());
+      to = Math.max(to, (across ? glue.right() : glue.bottom()).toMillimetres());
+    }
+    return to - from;
+  }
+
+  private static Choice chosen(Act act, Design design, boolean raised) {
     if (act.joint().isEmpty()) {
       return raised
           ? new Choice(Adhesive.FOAM, Message.NONE)
@@ -66,9 +110,11 @@ public record Choice(Adhesive adhesive, Message why) {
 
   /** Says it in a sentence of its own. */
   public Message told() {
-    return why.isEmpty()
-        ? Message.of("adhesive.with", adhesive.label())
-        : Message.of("adhesive.with-why", adhesive.label(), why);
+    Message words =
+        why.isEmpty()
+            ? Message.of("adhesive.with", adhesive.label())
+            : Message.of("adhesive.with-why", adhesive.label(), why);
+    return isOnHost ? words.followedBy(Message.of("adhesive.on-host")) : words;
   }
 
   private static boolean holdsDown(Joint band, Design design) {

@@ -2,6 +2,7 @@ package cufflink.core.glue;
 
 import cufflink.core.design.Design;
 import cufflink.core.design.Joint;
+import cufflink.core.design.Layer;
 import cufflink.core.design.Stage;
 import cufflink.core.run.Gluing;
 import cufflink.core.words.Message;
@@ -52,6 +53,31 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
                 return words;
               })
           .orElse(Message.NONE);
+    }
+
+    /**
+     * Says all that is worth knowing while it is done.
+     *
+     * @param design the card
+     * @param raised whether layers stand on foam pads
+     * @return what is folded before, what is glued where, why it comes now, what to try
+     */
+    public List<Message> walk(Design design, boolean raised) {
+      List<Message> lines = new ArrayList<>();
+      folds.forEach(stage -> lines.add(Message.of("act.fold-first", stage.title())));
+      for (Layer layer : act.layers()) {
+        lines.add(Gluing.of(layer, design, raised));
+      }
+      if (!act.layers().isEmpty()) {
+        lines.add(choice.told());
+        lines.addAll(reasons);
+      }
+      Message told = told(design);
+      if (!told.isEmpty()) {
+        lines.add(told);
+      }
+      Trial.of(act, choice, design).ifPresent(lines::add);
+      return lines;
     }
 
     /** Copies the lists. */

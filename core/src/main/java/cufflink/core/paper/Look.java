@@ -37,4 +37,15 @@ public record Look(
     Objects.requireNonNull(motif);
     Objects.requireNonNull(at);
   }
+
+  /**
+   * Returns the same colours seen from elsewhere.
+   *
+   * @param newTurn how far it is turned on the table, degrees
+   * @param newTilt how far the eye has gone down from straight above, degrees
+   * @param newPitch how far it is set up from the table, degrees
+   */
+  public Look from(double newTurn, double newTilt, double newPitch) {
+    return new Look(card, ground, ink, motif, at, newTurn, newTilt, newPitch);
+  }
 }

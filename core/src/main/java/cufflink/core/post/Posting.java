@@ -148,12 +148,16 @@ public record Posting(String country, Optional<PostClass> best, boolean byHand, 
     return Message.of("post.tenths", tenths / 10 + "." + tenths % 10);
   }
 
-  /** Says it in a sentence. */
-  public Message told() {
+  /**
+   * Says it in a sentence.
+   *
+   * @param name what the country is called where it is read
+   */
+  public Message told(String name) {
     if (best.isEmpty()) {
-      return Message.of("post.not", country, Message.list("list.comma", why));
+      return Message.of("post.not", name, Message.list("list.comma", why));
     }
-    Message goes = Message.of(byHand ? "post.by-hand" : "post.goes", country, best.get().label());
+    Message goes = Message.of(byHand ? "post.by-hand" : "post.goes", name, best.get().label());
     return why.isEmpty() ? goes : Message.of("post.since", goes, Message.list("list.comma", why));
   }
 }

@@ -22,6 +22,12 @@ public enum Ink {
   PAPER_EDGE(0.6),
   /** A pencil mark that a layer will cover. */
   PENCIL(1.2),
+  /** A line of the hatch where glue goes. */
+  GLUE(1.4),
+  /** A line of the open hatch where there must be no glue. */
+  DRY(1, 2, 5),
+  /** Where a part comes to lie: long dashes. */
+  PLACE(2, 14, 5),
   /** The edge of the sheet a piece is cut from. */
   SHEET_EDGE(1, 3, 3),
   /** Where the blade comes down next: heavy, in short dashes. */

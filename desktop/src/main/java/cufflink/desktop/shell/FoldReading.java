@@ -106,7 +106,9 @@ record FoldReading(
                     .map(
                         each ->
                             Words.say(
-                                "post.here", posted.envelope().label(), each.told().say(format))));
+                                "post.here",
+                                posted.envelope().label(),
+                                Post.told(each).say(format))));
   }
 
   /** Says how many plies lie at a place and how thick they are, where the card is closed. */

@@ -1,27 +1,16 @@
 package cufflink.desktop.shell;
 
-import cufflink.core.design.Design;
-import cufflink.core.drawing.Influence;
-import cufflink.core.finding.Finding;
-import cufflink.core.finding.FindingKind;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
-import cufflink.core.measure.LengthFormat;
-import cufflink.core.scene.Ref;
-import cufflink.desktop.paper.Flag;
 import cufflink.desktop.paper.PaperView;
 import cufflink.desktop.slip.SlipView;
 import cufflink.desktop.work.Companions.Companion;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.project.Shares;
-import cufflink.files.words.Words;
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.input.MouseEvent;
@@ -31,9 +20,6 @@ import javafx.scene.layout.VBox;
 
 /** The whole window: the stations above, the paper in the middle, the slip beside it. */
 public final class MainWindow extends StackPane {
-  private static final Set<FindingKind> FITTING =
-      Set.of(FindingKind.OFF_THE_SHEET, FindingKind.ENVELOPE_TOO_SMALL);
-
   private static final PseudoClass LOW = PseudoClass.getPseudoClass("low");
   private static final double LOW_HEIGHT = 760;
 
@@ -48,6 +34,7 @@ public final class MainWindow extends StackPane {
   private final HelpSheet help;
   private final FirstTimes firstTimes;
   private final Stations stations;
+  private final Wrongs wrongs;
   private Optional<Derivation> lastDrawn = Optional.empty();
   private double dragX;
   private double dragY;
@@ -63,12 +50,13 @@ public final class MainWindow extends StackPane {
   public MainWindow(
       Workbench bench, Projects projects, List<Job> demonstration, Runnable toggleTheme) {
     this.bench = bench;
+    this.wrongs = new Wrongs(bench);
     this.projects = projects;
     this.stations = new Stations(bench, projects, this::redrawOnly, this::refresh);
     this.slip = new SlipView(bench, stations);
     this.help = new HelpSheet(stations.all().size());
     this.firstTimes = new FirstTimes(bench, projects, slip.looked());
-    slip.onStage(stations.fold()::goTo);
+    slip.onPress(stations::press);
     this.told = new Told(bench);
     bench.cutter().companions().offer(() -> companions(demonstration));
     MenuStrip menu = new MenuStrip(bench, projects, demonstration, toggleTheme, help::toggle);
@@ -145,7 +133,7 @@ public final class MainWindow extends StackPane {
       focusMain();
     }
     bench.folding().ask(now);
-    paper.plant(flags(now));
+    paper.plant(wrongs.flags(now));
     redrawOnly();
     firstTimes.look(view, now);
   }
@@ -193,61 +181,6 @@ public final class MainWindow extends StackPane {
     }
     Derivation shown = lastDrawn.orElse(now);
     paper.show(surface -> view.draw(shown, surface), bench.shownMarks(), bench.format());
-  }
-
-  private List<Flag> flags(Derivation derivation) {
-    LengthFormat format = bench.format();
-    List<Flag> flags = new ArrayList<>();
-    Derivation whole =
-        derivation
-            .made()
-            .flatMap(made -> bench.folding().of(made.card()))
-            .map(derivation::folded)
-            .orElse(derivation);
-    List<Finding> findings = bench.folding().curing().findings(whole);
-    Set<String> said = new HashSet<>();
-    for (Finding finding : findings) {
-      String sentence = finding.sentence().say(format);
-      if (said.add(sentence)) {
-        flags.add(
-            new Flag(places(finding, derivation), sentence, finding.isError(), cure(finding)));
-      }
-    }
-    // The worst first; of those that are as bad, in the order in which they were found.
-    flags.sort(Comparator.comparing(Flag::isError).reversed());
-    return flags;
-  }
-
-  /** Returns the lines a finding names, or else what the values it names move on the paper. */
-  static List<Ref> places(Finding finding, Derivation derivation) {
-    List<Ref> places = new ArrayList<>();
-    String piece = finding.place().piece();
-    for (String line : finding.place().lines()) {
-      places.add(new Ref(piece, line));
-      places.add(new Ref(piece, line + "-1"));
-    }
-    if (places.isEmpty() && derivation.made().isPresent()) {
-      Design design = derivation.made().get().design();
-      for (String name : finding.place().parameters()) {
-        derivation
-            .pattern()
-            .parameter(name)
-            .map(each -> Influence.of(derivation.pattern(), derivation.settled(), design, each))
-            .ifPresent(places::addAll);
-      }
-    }
-    return places;
-  }
-
-  /** Returns the finding's own cure; what no longer fits its sheet or envelope is scaled again. */
-  private Optional<Flag.Cure> cure(Finding finding) {
-    if (FITTING.contains(finding.kind())) {
-      Runnable refit = () -> bench.job().ifPresent(job -> bench.sizing().scaleTo(job.goal()));
-      return Optional.of(new Flag.Cure(Words.say("inspect.refit"), refit));
-    }
-    return finding
-        .fix()
-        .map(fix -> new Flag.Cure(fix.label().say(bench.format()), () -> bench.sizing().cure(fix)));
   }
 
   /** Goes to the shelf, to look for a construction by name. */

@@ -37,7 +37,13 @@ final class MakePaper {
     bench.folding().ask(derivation);
     Optional<FoldModel> folded =
         derivation.made().flatMap(it -> bench.folding().of(it.card())).map(FoldReport::model);
-    TaskDrawing drawing = new TaskDrawing(at.design(), derivation.job(), task);
+    boolean raised = derivation.job().order().raised();
+    TaskDrawing drawing =
+        new TaskDrawing(
+            at.design(),
+            derivation.job(),
+            task,
+            bench.folding().assembling().of(at.design(), raised));
     paper.chosen().set(drawing.refs());
     paper.show(
         surface -> drawing.draw(surface).or(() -> fold(drawing, folded, surface)),

@@ -3,6 +3,7 @@ package cufflink.desktop.shell;
 import cufflink.core.job.Derivation;
 import cufflink.desktop.slip.SlipSection;
 import cufflink.desktop.slip.Slips;
+import cufflink.desktop.slip.Subject;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import java.util.List;
@@ -18,10 +19,12 @@ final class Stations implements Slips {
   private final List<StationView> all;
   private final ChooseStation choose;
   private final FoldStation fold;
+  private final AssembleStation assemble;
 
   Stations(Workbench bench, Projects projects, Runnable redraw, Runnable anew) {
     choose = new ChooseStation(bench, projects);
     fold = new FoldStation(bench, redraw, anew);
+    assemble = new AssembleStation(bench, anew);
     Together together = new Together(bench, projects.log());
     all =
         List.of(
@@ -30,7 +33,9 @@ final class Stations implements Slips {
             new CutStation(bench, redraw, anew),
             new ScoreStation(bench, anew),
             fold,
+            assemble,
             new LayerStation(bench, anew),
+            new InspectStation(bench, anew),
             new MakeStation(bench, projects.log(), together, anew),
             new LogStation(bench, projects.log(), together));
   }
@@ -45,6 +50,15 @@ final class Stations implements Slips {
 
   FoldStation fold() {
     return fold;
+  }
+
+  /** Goes to what a line of the slip stands for. */
+  void press(Subject subject) {
+    if (subject instanceof Subject.Fold stage) {
+      fold.goTo(stage.number());
+    } else if (subject instanceof Subject.Step step) {
+      assemble.goTo(step.number());
+    }
   }
 
   StationView at(Station station) {

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.BiFunction;
 import javafx.application.Platform;
 import javafx.scene.AccessibleRole;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -19,6 +20,7 @@ final class RowView extends VBox {
   private final Actions actions;
   private final Label trouble = new Label();
   private final Label label = new Label();
+  private final Button press = new Button();
   private SlipRow row;
   private Optional<NumberField> field = Optional.empty();
   private Optional<Label> number = Optional.empty();
@@ -69,6 +71,9 @@ final class RowView extends VBox {
     HBox.setHgrow(label, Priority.ALWAYS);
     line.getChildren().add(label);
     getChildren().add(line);
+    press.getStyleClass().add("cure");
+    press.setWrapText(true);
+    press.setOnAction(event -> this.row.press().ifPresent(each -> each.act().run()));
     setOnMouseEntered(event -> actions.look());
     setOnMouseExited(event -> actions.lookAway());
     setOnMouseClicked(event -> actions.press());
@@ -86,6 +91,11 @@ final class RowView extends VBox {
   void show(SlipRow changed) {
     row = changed;
     label.setText(changed.label());
+    getChildren().remove(press);
+    changed.press().ifPresent(each -> press.setText(each.label()));
+    if (changed.press().isPresent()) {
+      getChildren().add(press);
+    }
     number.ifPresent(each -> each.setText(changed.number()));
     menu.ifPresent(each -> each.setText(changed.number()));
     field.ifPresent(each -> each.show(changed.number()));

@@ -14,7 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.IntConsumer;
+import java.util.function.Consumer;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -34,7 +34,7 @@ public final class SlipView extends ScrollPane {
   private List<String> shape = List.of();
   private Optional<Subject> typed = Optional.empty();
   private Optional<Subject> lookedAt = Optional.empty();
-  private IntConsumer stageChooser = stage -> {};
+  private Consumer<Subject> presser = subject -> {};
 
   /**
    * Makes the slip of a workbench.
@@ -68,6 +68,12 @@ public final class SlipView extends ScrollPane {
             });
     bench.cutter().plans().addListener((property, before, now) -> refresh());
     bench.folding().folder().answered().addListener((property, before, now) -> refresh());
+    bench
+        .folding()
+        .assembling()
+        .finder()
+        .answered()
+        .addListener((property, before, now) -> refresh());
     bench.chosen().addListener((property, before, now) -> light(now));
     bench.derivation().get().ifPresent(each -> looked.changed(each, Optional.empty()));
     refresh();
@@ -86,12 +92,12 @@ public final class SlipView extends ScrollPane {
   }
 
   /**
-   * Tells what to do when a folding stage is pressed on the slip.
+   * Tells what to do when a line is pressed on the slip.
    *
-   * @param chooser receives the number of the stage, from 1
+   * @param newPresser receives what the line stands for
    */
-  public void onStage(IntConsumer chooser) {
-    stageChooser = chooser;
+  public void onPress(Consumer<Subject> newPresser) {
+    presser = newPresser;
   }
 
   /**
@@ -232,9 +238,7 @@ public final class SlipView extends ScrollPane {
 
       @Override
       public void press() {
-        if (row.subject() instanceof Subject.Fold stage) {
-          stageChooser.accept(stage.number());
-        }
+        presser.accept(row.subject());
       }
     };
   }

@@ -63,6 +63,20 @@ public sealed interface Subject {
    */
   record Holder(String id) implements Subject {}
 
+  /**
+   * Something that goes wrong.
+   *
+   * @param number its number, from 1
+   */
+  record Wrong(int number) implements Subject {}
+
+  /**
+   * A step of putting the card together.
+   *
+   * @param number its number, from 1
+   */
+  record Step(int number) implements Subject {}
+
   /** The closed card. */
   record Closed() implements Subject {}
 }

@@ -16,6 +16,7 @@ public final class Folding {
   private final Latest<Asked, FoldReport> folder = new Latest<>("folding", AT_REST, Folding::fold);
 
   private final Curing curing = new Curing();
+  private final Assembling assembling = new Assembling();
 
   Folding() {}
 
@@ -26,6 +27,15 @@ public final class Folding {
    */
   public Curing curing() {
     return curing;
+  }
+
+  /**
+   * Returns what finds the order in which the card is put together.
+   *
+   * @return the finder of this table
+   */
+  public Assembling assembling() {
+    return assembling;
   }
 
   /**

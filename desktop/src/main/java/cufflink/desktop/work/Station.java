@@ -15,8 +15,12 @@ public enum Station {
   SCORE,
   /** How does it fold? */
   FOLD,
+  /** In what order is it put together? */
+  ASSEMBLE,
   /** What is glued where? */
   LAYER,
+  /** Is it right? */
+  INSPECT,
   /** What comes next? */
   MAKE,
   /** What was made? */

@@ -33,7 +33,7 @@ class FlagPlacesTest {
             place,
             Message.written(List.of("It is too wide.")),
             Optional.empty());
-    return MainWindow.places(finding, gate());
+    return Wrongs.places(finding, gate());
   }
 
   @Test

@@ -34,7 +34,7 @@ class SlipWriterTest {
           SlipWriter writer =
               new SlipWriter(derivation, Words.on(derivation.job().marks(), Fractions.TYPESET));
           return switch (station) {
-            case CHOOSE, MAKE, LOG -> List.of();
+            case CHOOSE, ASSEMBLE, INSPECT, MAKE, LOG -> List.of();
             case SIZE -> writer.sizes();
             case CUT -> writer.cuts(List.of(), Drawer.EMPTY);
             case SCORE -> writer.scores();

@@ -4,12 +4,14 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.core.design.Design;
 import cufflink.core.design.Joint;
+import cufflink.core.design.Layer;
 import cufflink.core.design.Movement;
 import cufflink.core.design.Pocket;
 import cufflink.core.design.Zone;
 import cufflink.core.glue.Act;
 import cufflink.core.glue.GluingOrder;
 import cufflink.core.glue.Must;
+import cufflink.core.glue.Trial;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.plane.Area;
 import cufflink.core.plane.Point;
@@ -34,6 +36,20 @@ final class AssemblyJson {
       act.layers().forEach(layer -> node.withArray("layers").add(layer.id()));
       node.put("with", plain(step.choice().adhesive()));
       node.put("why", step.choice().why().say(format));
+      node.put("side", step.choice().isOnHost() ? "host" : "part");
+      act.joint()
+          .ifPresent(
+              joint -> {
+                node.put("part", joint.piece());
+                numbers.places(node, "outline", joint.outline());
+              });
+      for (Layer layer : act.layers()) {
+        numbers.places(node.withArray("outlines").addObject(), layer.id(), layer.outline());
+      }
+      design.zones().stream()
+          .filter(zone -> zone.on().equals(act.host()) && zone.face() == act.face())
+          .forEach(zone -> node.withArray("keepClear").add(zone.id()));
+      Trial.of(act, step.choice(), design).ifPresent(trial -> node.put("try", trial.say(format)));
       step.folds().forEach(stage -> node.withArray("foldBefore").add(stage.title()));
       for (Must must : order.musts()) {
         if (must.after().equals(act)) {

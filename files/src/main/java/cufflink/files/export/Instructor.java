@@ -7,6 +7,7 @@ import cufflink.core.design.Piece;
 import cufflink.core.drawing.Portrait;
 import cufflink.core.drawing.TaskDrawing;
 import cufflink.core.fit.Relayer;
+import cufflink.core.glue.GluingOrder;
 import cufflink.core.job.AtHand;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
@@ -42,6 +43,7 @@ final class Instructor {
   private final Derivation.Made made;
   private final Job job;
   private final LengthFormat format;
+  private final GluingOrder order;
   private final Surface small;
   private final Surface large;
 
@@ -50,6 +52,7 @@ final class Instructor {
     this.made = derivation.made().orElseThrow();
     this.job = derivation.job().withOrder(forOne(derivation.job().order()));
     this.format = Words.on(job.marks(), Fractions.TYPESET);
+    this.order = GluingOrder.of(made.design(), job.order().raised());
     this.small = new Surface(room.width, room.height, job.marks(), format, measure, room.letters);
     this.large =
         new Surface(room.width, room.height * 1.4, job.marks(), format, measure, room.letters);
@@ -232,7 +235,7 @@ final class Instructor {
   }
 
   private Optional<Drawing> drawing(Task task) {
-    TaskDrawing drawing = new TaskDrawing(made.design(), job, task);
+    TaskDrawing drawing = new TaskDrawing(made.design(), job, task, Optional.of(order));
     return drawing.fold(made.card().whole(), FROM_THE_FRONT, small).or(() -> drawing.draw(small));
   }
 

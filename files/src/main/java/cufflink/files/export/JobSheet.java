@@ -347,9 +347,12 @@ public final class JobSheet {
             Gluing.of(layer, design, raised).say(format));
       }
     }
+    GluingOrder order = GluingOrder.of(design, derivation.job().order().raised());
+    if (!order.steps().isEmpty()) {
+      new GluePages(pages, fonts, surface(GluePages.WIDE, GluePages.HIGH)).write(order, design);
+    }
     if (!design.joints().isEmpty()) {
       pages.heading(Words.say("sheet.glue"));
-      GluingOrder order = GluingOrder.of(design, derivation.job().order().raised());
       for (GluingOrder.Step step : order.steps()) {
         if (step.act().joint().isPresent()) {
           Joint joint = step.act().joint().get();

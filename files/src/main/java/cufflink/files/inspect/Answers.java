@@ -156,8 +156,8 @@ public final class Answers {
       return List.of();
     }
     return Post.of(whole).stream()
-        .flatMap(posted -> posted.postings().stream())
-        .map(Posting::told)
+        .flatMap(posted -> Post.ownFirst(posted.postings()).stream())
+        .map(Post::told)
         .toList();
   }
 

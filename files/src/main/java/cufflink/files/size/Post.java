@@ -13,11 +13,15 @@ import cufflink.core.post.PostClass;
 import cufflink.core.post.PostClass.Ratio;
 import cufflink.core.post.PostClass.Span;
 import cufflink.core.post.Posting;
+import cufflink.core.words.Message;
+import cufflink.files.words.Words;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.yaml.snakeyaml.LoaderOptions;
@@ -78,6 +82,31 @@ public final class Post {
         .map(
             each ->
                 new Posted(each, Posting.of(Posting.Parcel.in(each, thick, all.grams()), CLASSES)));
+  }
+
+  /**
+   * Says as what something goes in a country.
+   *
+   * @param posting the answer
+   * @return a sentence that names the country
+   */
+  public static Message told(Posting posting) {
+    return posting.told(
+        new Locale("", posting.country())
+            .getDisplayCountry(Locale.forLanguageTag(Words.language().name())));
+  }
+
+  /**
+   * Puts the country first in which the maker lives, if the system says which that is.
+   *
+   * @param postings an answer for each country
+   * @return the same answers
+   */
+  public static List<Posting> ownFirst(List<Posting> postings) {
+    String home = Locale.getDefault().getCountry();
+    return postings.stream()
+        .sorted(Comparator.comparing(each -> !each.country().equals(home)))
+        .toList();
   }
 
   private static Optional<Envelope> envelope(Job job, Design design, Length thick) {

@@ -1,0 +1,141 @@
+package cufflink.core.drawing;
+
+import cufflink.core.card.FoldModel;
+import cufflink.core.design.Design;
+import cufflink.core.design.Joint;
+import cufflink.core.design.Layer;
+import cufflink.core.design.Zone;
+import cufflink.core.flat.Facet;
+import cufflink.core.flat.Spot;
+import cufflink.core.glue.Act;
+import cufflink.core.glue.GluingOrder;
+import cufflink.core.plane.Area;
+import cufflink.core.scene.Drawing;
+import cufflink.core.scene.Ink;
+import cufflink.core.scene.Pen;
+import cufflink.core.scene.Ref;
+import cufflink.core.scene.Surface;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Draws a step of putting a card together: what is there so far, as it lies with the face up that
+ * is worked on, where the next part comes to lie with its measures from the edges of its host, and
+ * that part beside it, turned over like a page so that the side lies up that takes the glue.
+ */
+public final class GlueDrawing {
+  /** How far the arrow begins from the part, in pixels. */
+  private static final double CLEAR = 4;
+
+  private final Design card;
+  private final GlueHost host;
+  private final Optional<GluePart> part;
+  private final Surface surface;
+
+  private GlueDrawing(Design card, GlueHost host, Optional<GluePart> part, Surface surface) {
+    this.card = card;
+    this.host = host;
+    this.part = part;
+    this.surface = surface;
+  }
+
+  /**
+   * Draws a step.
+   *
+   * @param order how the card is put together
+   * @param card the whole card
+   * @param index which step, from 0
+   * @param surface what the drawing is made for
+   * @return the drawing; empty if what is worked on does not lie level then
+   */
+  public static Optional<Drawing> of(GluingOrder order, Design card, int index, Surface surface) {
+    return GlueHost.of(order, card, index)
+        .map(
+            host ->
+                new GlueDrawing(card, host, GluePart.of(order, card, index, host), surface).draw());
+  }
+
+  private Drawing draw() {
+    Extent room = host.room();
+    Optional<Extent> beside = part.map(GluePart::extent);
+    double words =
+        part.map(each -> surface.measure().width(each.remark(surface), GlueLayout.letters(surface)))
+            .orElse(0.0);
+    GlueLayout layout = GlueLayout.of(surface, room, beside, words);
+    Pen pen = layout.pen(room);
+    FoldModel model = host.built().model();
+    List<Patch> patches = Patch.of(host.built().design());
+    FoldDrawing.paint(pen, model, patches, model.closing(), host.viewpoint());
+    dry(pen);
+    glue(pen);
+    places(pen);
+    part.ifPresent(
+        each -> {
+          Pen other = layout.beside(pen, beside.get());
+          each.draw(other, surface);
+          each.write(other, surface);
+          FoldArrows.arrow(
+              pen, begin(layout, beside.get()), host.seen(pen, GlueHost.middle(host.act())));
+        });
+    return pen.drawing(surface);
+  }
+
+  private static Spot begin(GlueLayout layout, Extent part) {
+    return layout.isBeside()
+        ? new Spot(layout.partLeft() - CLEAR, layout.partTop() + part.high() * layout.scale() / 2)
+        : new Spot(layout.partLeft() + part.wide() * layout.scale() / 2, layout.partTop() - CLEAR);
+  }
+
+  private void dry(Pen pen) {
+    for (Zone zone : card.zones()) {
+      if (zone.on().equals(host.act().host()) && zone.face() == host.act().face()) {
+        Hatch.dry(
+            pen,
+            host.seen(pen, GluePart.corners(zone.area())),
+            GlueLayout.letters(surface),
+            new Ref(zone.on(), zone.id()));
+      }
+    }
+  }
+
+  /** Where glue goes on what lies there, unless it is shown on the part. */
+  private void glue(Pen pen) {
+    Optional<Joint> joint = host.act().joint().filter(each -> each.movement().isFast());
+    if (joint.isEmpty() || part.filter(GluePart::showsGlue).isPresent()) {
+      return;
+    }
+    List<Spot> place = host.seen(pen, host.outlines().get(0));
+    Ref ref = new Ref(joint.get().on(), joint.get().id());
+    for (Area area : GluePart.glue(joint.get())) {
+      List<Spot> corners = host.seen(pen, GluePart.corners(area));
+      Hatch.glue(pen, corners, place, GlueLayout.letters(surface), ref);
+    }
+  }
+
+  private void places(Pen pen) {
+    GlueMarks marks = new GlueMarks(surface, GlueLayout.letters(surface));
+    Act act = host.act();
+    List<List<Spot>> outlines = host.outlines();
+    for (int i = 0; i < outlines.size(); i++) {
+      List<Spot> outline = host.seen(pen, outlines.get(i));
+      if (act.joint().isPresent()) {
+        pen.outline(outline, Ink.PLACE, new Ref(act.host(), act.joint().get().id()));
+      } else {
+        Layer layer = act.layers().get(i);
+        pen.outline(outline, Ink.PLACE, new Ref(act.host(), layer.id()));
+        if (!isUnderOthers(outlines.subList(i + 1, outlines.size()), outlines.get(i))) {
+          marks.name(pen, layer, outline);
+        }
+      }
+    }
+    if (act.joint().filter(joint -> !joint.movement().isFast()).isEmpty()) {
+      marks.measures(pen, host.edges(), host.measured());
+    }
+  }
+
+  /** What another layer lies on is named by that one's place. */
+  private static boolean isUnderOthers(List<List<Spot>> others, List<Spot> outline) {
+    Spot middle = Facet.inside(Facet.polygon(outline));
+    return others.stream().anyMatch(each -> Facet.holds(Facet.polygon(each), middle));
+  }
+}

@@ -1,0 +1,167 @@
+package cufflink.core.drawing;
+
+import cufflink.core.assembly.Assembly.Member;
+import cufflink.core.assembly.Pose;
+import cufflink.core.card.FoldModel;
+import cufflink.core.design.Design;
+import cufflink.core.design.Face;
+import cufflink.core.design.Joint;
+import cufflink.core.design.Layer;
+import cufflink.core.flat.Facet;
+import cufflink.core.flat.Spot;
+import cufflink.core.glue.Act;
+import cufflink.core.glue.GluingOrder;
+import cufflink.core.glue.HalfBuilt;
+import cufflink.core.plane.Area;
+import cufflink.core.scene.Pen;
+import cufflink.core.space.Motion;
+import cufflink.core.space.Vec;
+import cufflink.core.space.Viewpoint;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What a step of gluing is done to, as it lies: with the face up that is worked on, turned over
+ * like a page if that is not the one that lies up by itself.
+ *
+ * @param act what is done
+ * @param built all that hangs together so far
+ * @param host the piece that is worked on
+ * @param facet the part of it that is worked on, which lies level
+ * @param viewpoint from where it is seen
+ */
+record GlueHost(Act act, HalfBuilt built, Member host, Facet facet, Viewpoint viewpoint) {
+  private static final Viewpoint TURNED_OVER = new Viewpoint(180, 180);
+
+  /** A product of two sides this small is that of a square corner, in square millimetres. */
+  private static final double SQUARE = 1e-3;
+
+  /** A direction this level lies on the table. */
+  private static final double LEVEL = 0.98;
+
+  /** Lays it on the table; empty if what is worked on does not lie level then. */
+  static Optional<GlueHost> of(GluingOrder order, Design card, int index) {
+    Act act = order.steps().get(index).act();
+    return HalfBuilt.of(order, card, index)
+        .flatMap(built -> built.host(card, act).flatMap(host -> of(act, built, host)));
+  }
+
+  private static Optional<GlueHost> of(Act act, HalfBuilt built, Member host) {
+    FoldModel model = built.model();
+    Spot place = middle(act);
+    return host.flat().facets().stream()
+        .filter(each -> Facet.holds(each.polygon(), place))
+        .findFirst()
+        .or(() -> host.flat().facets().stream().findFirst())
+        .map(each -> model.assembly().facets().get(host.firstFacet() + each.index()))
+        .filter(facet -> isLevel(model.pose(model.closing()).motions().get(facet.index())))
+        .map(
+            facet -> {
+              Motion motion = model.pose(model.closing()).motions().get(facet.index());
+              boolean isUp = motion.up().z() > 0 == (act.face() == Face.INSIDE);
+              Viewpoint from = isUp ? Viewpoint.ABOVE : TURNED_OVER;
+              return new GlueHost(act, built, host, facet, from);
+            });
+  }
+
+  static boolean isLevel(Motion motion) {
+    return Math.abs(motion.up().z()) > LEVEL;
+  }
+
+  /** Returns a place where the part meets its host. */
+  static Spot middle(Act act) {
+    if (act.joint().isPresent()) {
+      Joint joint = act.joint().get();
+      return middle(joint.glue().isEmpty() ? joint.area() : joint.glue().get(0));
+    }
+    Layer first = act.layers().get(0);
+    return Facet.inside(Facet.polygon(first.outline().stream().map(Spot::from).toList()));
+  }
+
+  private static Spot middle(Area area) {
+    return new Spot(
+        area.at().x().toMillimetres() + area.width().toMillimetres() / 2,
+        area.at().y().toMillimetres() + area.height().toMillimetres() / 2);
+  }
+
+  Pose pose() {
+    return built.model().pose(built.model().closing());
+  }
+
+  /** Returns how the part that is worked on lies. */
+  Motion motion() {
+    return pose().motions().get(facet.index());
+  }
+
+  /** Returns where a place of the host is on the table. */
+  Vec onTable(Spot spot) {
+    return pose().place(facet.index(), spot);
+  }
+
+  List<Vec> onTable(List<Spot> spots) {
+    return spots.stream().map(this::onTable).toList();
+  }
+
+  Spot seen(Pen pen, Spot spot) {
+    return FoldFrame.seen(pen, viewpoint, pose(), facet.index(), spot);
+  }
+
+  List<Spot> seen(Pen pen, List<Spot> spots) {
+    return spots.stream().map(each -> seen(pen, each)).toList();
+  }
+
+  /** Returns the room that all takes, with what will hang over. */
+  Extent room() {
+    List<Vec> places = new ArrayList<>(FoldFrame.places(built.model(), built.model().closing()));
+    outlines().forEach(outline -> places.addAll(onTable(outline)));
+    return Extent.of(places, viewpoint);
+  }
+
+  /** Where what is put on comes to lie, on its host. */
+  List<List<Spot>> outlines() {
+    return act.joint().isPresent()
+        ? List.of(act.joint().get().outline().stream().map(Spot::from).toList())
+        : act.layers().stream()
+            .map(layer -> layer.outline().stream().map(Spot::from).toList())
+            .toList();
+  }
+
+  /** Returns the host as it lies: of what is folded only what lies there. */
+  Extent edges() {
+    List<Vec> edges = new ArrayList<>();
+    Pose pose = pose();
+    host.flat()
+        .facets()
+        .forEach(each -> edges.addAll(pose.corners(host.firstFacet() + each.index())));
+    return Extent.of(edges, viewpoint);
+  }
+
+  /** Returns what a part's place is measured by: its edges, of a triangle the square corner. */
+  Extent measured() {
+    return Extent.of(onTable(marked(outlines().get(0))), viewpoint);
+  }
+
+  private List<Spot> marked(List<Spot> outline) {
+    Layer.Shape shape = act.joint().map(Joint::shape).orElseGet(() -> act.layers().get(0).shape());
+    if (shape == Layer.Shape.WHOLE) {
+      return outline;
+    }
+    if (shape == Layer.Shape.ON_POINT) {
+      return outline.stream().min(Comparator.comparingDouble(Spot::y)).stream().toList();
+    }
+    int count = outline.size();
+    for (int i = 0; i < count; i++) {
+      Spot at = outline.get(i);
+      Spot on = outline.get((i + 1) % count);
+      Spot back = outline.get((i + count - 1) % count);
+      double square =
+          (on.x() - at.x()) * (back.x() - at.x()) + (on.y() - at.y()) * (back.y() - at.y());
+      if (Math.abs(square) < SQUARE) {
+        return List.of(at);
+      }
+    }
+    return outline;
+  }
+}

@@ -1,0 +1,183 @@
+package cufflink.desktop.shell;
+
+import cufflink.core.design.Design;
+import cufflink.core.drawing.GlueDrawing;
+import cufflink.core.glue.GluingOrder;
+import cufflink.core.job.Derivation;
+import cufflink.core.scene.Drawing;
+import cufflink.core.scene.Surface;
+import cufflink.core.words.Message;
+import cufflink.desktop.slip.SlipSection;
+import cufflink.desktop.slip.StepSlip;
+import cufflink.desktop.work.Station;
+import cufflink.desktop.work.Workbench;
+import cufflink.files.words.Words;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.VBox;
+
+/** In what order is it put together, and with what? */
+final class AssembleStation implements StationView {
+  private final Workbench bench;
+  private final Runnable anew;
+  private final WaitingLine waits;
+  private final PerJob<Integer> steps = new PerJob<>(0);
+
+  AssembleStation(Workbench bench, Runnable anew) {
+    this.bench = bench;
+    this.anew = anew;
+    this.waits =
+        new WaitingLine(bench.folding().assembling().finder(), Words.say("assemble.working"));
+    bench
+        .folding()
+        .assembling()
+        .finder()
+        .answered()
+        .addListener(
+            (property, before, now) -> {
+              if (bench.station().get() == Station.ASSEMBLE) {
+                anew.run();
+              }
+            });
+  }
+
+  @Override
+  public Station station() {
+    return Station.ASSEMBLE;
+  }
+
+  private Optional<GluingOrder> order(Derivation derivation) {
+    return derivation
+        .made()
+        .flatMap(
+            made ->
+                bench.folding().assembling().of(made.design(), derivation.job().order().raised()));
+  }
+
+  private int step(Derivation derivation, GluingOrder order) {
+    return Math.max(0, Math.min(steps.at(derivation), order.steps().size() - 1));
+  }
+
+  @Override
+  public List<SlipSection> slip(Derivation derivation) {
+    return order(derivation)
+        .map(
+            order ->
+                new StepSlip(derivation.made().orElseThrow().design(), order, bench.format())
+                    .write())
+        .orElse(List.of());
+  }
+
+  @Override
+  public Node sentence(Derivation derivation) {
+    Sentence sentence = new Sentence();
+    Optional<GluingOrder> found = order(derivation);
+    if (found.isEmpty()) {
+      return sentence.show(Message.of("assemble.working"));
+    }
+    GluingOrder order = found.get();
+    if (order.steps().isEmpty()) {
+      return sentence.show(Message.of("assemble.nothing"));
+    }
+    Design design = derivation.made().orElseThrow().design();
+    int now = step(derivation, order);
+    String which =
+        sentence.choice(
+            Integer.toString(now + 1),
+            Words.say("assemble.step-hint"),
+            () -> {
+              List<MenuItem> items = new ArrayList<>();
+              for (int i = 0; i < order.steps().size(); i++) {
+                int to = i + 1;
+                String name = order.steps().get(i).act().name(design).say(bench.format());
+                items.add(Sentence.item(Words.say("assemble.item", to, name), () -> goTo(to)));
+              }
+              return items;
+            });
+    String key = order.ring().isEmpty() ? "assemble.sentence" : "assemble.sentence-ring";
+    String name = order.steps().get(now).act().name(design).say(bench.format());
+    return sentence.show(
+        Message.of(key, which, Integer.toString(order.steps().size()), Message.plain(name)));
+  }
+
+  @Override
+  public Optional<WaitingLine> waits() {
+    return Optional.of(waits);
+  }
+
+  @Override
+  public Optional<Drawing> draw(Derivation derivation, Surface surface) {
+    return order(derivation)
+        .filter(order -> !order.steps().isEmpty())
+        .flatMap(
+            order ->
+                GlueDrawing.of(
+                    order,
+                    derivation.made().orElseThrow().design(),
+                    step(derivation, order),
+                    surface));
+  }
+
+  /** What is done, with what, why it comes now, and what to try before going on. */
+  @Override
+  public Optional<Node> foot(Derivation derivation) {
+    return order(derivation)
+        .filter(order -> !order.steps().isEmpty())
+        .map(
+            order -> {
+              Design design = derivation.made().orElseThrow().design();
+              VBox foot = new VBox();
+              foot.getStyleClass().add("steps-foot");
+              order
+                  .steps()
+                  .get(step(derivation, order))
+                  .walk(design, derivation.job().order().raised())
+                  .forEach(
+                      line -> {
+                        Label label = new Label(line.say(bench.format()));
+                        label.getStyleClass().add("step-line");
+                        label.setWrapText(true);
+                        foot.getChildren().add(label);
+                      });
+              return foot;
+            });
+  }
+
+  /** Goes to a step. */
+  void goTo(int number) {
+    steps.set(number - 1);
+    anew.run();
+    bench
+        .derivation()
+        .get()
+        .flatMap(this::order)
+        .filter(order -> number <= order.steps().size())
+        .ifPresent(order -> bench.chosen().set(StepSlip.refs(order.steps().get(number - 1))));
+  }
+
+  @Override
+  public void step(int direction) {
+    bench
+        .derivation()
+        .get()
+        .ifPresent(
+            now ->
+                order(now)
+                    .ifPresent(
+                        order -> {
+                          int to = step(now, order) + direction;
+                          if (to >= 0 && to < order.steps().size()) {
+                            goTo(to + 1);
+                          }
+                        }));
+  }
+
+  @Override
+  public void act() {
+    step(1);
+  }
+}
