@@ -127,6 +127,11 @@ public final class FoldFrame {
 
   /** Fits all of these places into the surface. */
   static Pen pen(List<Vec> places, Viewpoint viewpoint, Surface surface) {
+    return pen(places, viewpoint, surface, MARGIN);
+  }
+
+  /** Fits all of these places into the surface, so far from its edges. */
+  static Pen pen(List<Vec> places, Viewpoint viewpoint, Surface surface, double margin) {
     double[] box = box(places, viewpoint);
     double left = box[0];
     double top = box[1];
@@ -134,8 +139,8 @@ public final class FoldFrame {
     double bottom = box[3];
     double scale =
         Math.min(
-            (surface.width() - 2 * MARGIN) / (right - left),
-            (surface.height() - 2 * MARGIN) / (bottom - top));
+            (surface.width() - 2 * margin) / (right - left),
+            (surface.height() - 2 * margin) / (bottom - top));
     scale = Math.max(scale, Double.MIN_NORMAL);
     return new Pen(
         scale,

@@ -4,6 +4,7 @@ import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
+import cufflink.core.design.Piece;
 import cufflink.core.design.Zone;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
@@ -15,6 +16,7 @@ import cufflink.core.scene.Ink;
 import cufflink.core.scene.Pen;
 import cufflink.core.scene.Ref;
 import cufflink.core.scene.Surface;
+import cufflink.core.words.Message;
 import java.util.List;
 import java.util.Optional;
 
@@ -53,6 +55,33 @@ public final class GlueDrawing {
         .map(
             host ->
                 new GlueDrawing(card, host, GluePart.of(order, card, index, host), surface).draw());
+  }
+
+  /**
+   * Says where a part goes, measured as all lies in the drawing.
+   *
+   * @param order how the card is put together
+   * @param card the whole card
+   * @param index which step, from 0
+   * @return a sentence; empty for layers and for what takes no glue, which lie by themselves
+   */
+  public static Optional<Message> place(GluingOrder order, Design card, int index) {
+    return order
+        .steps()
+        .get(index)
+        .act()
+        .joint()
+        .filter(joint -> joint.movement().isFast())
+        .flatMap(
+            joint ->
+                GlueHost.of(order, card, index)
+                    .map(
+                        host ->
+                            Message.of(
+                                "act.place",
+                                joint.label(),
+                                card.piece(joint.on()).map(Piece::label).orElse(joint.on()),
+                                host.place())));
   }
 
   private Drawing draw() {

@@ -12,11 +12,13 @@ import cufflink.core.flat.Spot;
 import cufflink.core.glue.Act;
 import cufflink.core.glue.GluingOrder;
 import cufflink.core.glue.HalfBuilt;
+import cufflink.core.measure.Length;
 import cufflink.core.plane.Area;
 import cufflink.core.scene.Pen;
 import cufflink.core.space.Motion;
 import cufflink.core.space.Vec;
 import cufflink.core.space.Viewpoint;
+import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -141,6 +143,44 @@ record GlueHost(Act act, HalfBuilt built, Member host, Facet facet, Viewpoint vi
   /** Returns what a part's place is measured by: its edges, of a triangle the square corner. */
   Extent measured() {
     return Extent.of(onTable(marked(outlines().get(0))), viewpoint);
+  }
+
+  /** Says where the part goes, measured from the left and the top edge of its host as both lie. */
+  Message place() {
+    Extent there = measured();
+    Extent whole = edges();
+    double right = there.left() - whole.left();
+    double down = there.top() - whole.top();
+    boolean isFlush =
+        act.joint().filter(joint -> joint.shape() == Layer.Shape.WHOLE).isPresent()
+            && isNear(right, 0)
+            && isNear(down, 0)
+            && isNear(there.right(), whole.right())
+            && isNear(there.bottom(), whole.bottom());
+    if (isFlush) {
+      return Message.of("sheet.edges");
+    }
+    Length x = Length.fromMillimetres(Math.abs(right));
+    Length y = Length.fromMillimetres(Math.abs(down));
+    return Message.of(corner(right < -GlueMarks.FLUSH, down < -GlueMarks.FLUSH), x, y);
+  }
+
+  private String corner(boolean isBeyond, boolean isAbove) {
+    Layer.Shape shape = act.joint().map(Joint::shape).orElse(Layer.Shape.WHOLE);
+    if (shape == Layer.Shape.ON_POINT) {
+      return "layer.point";
+    }
+    if (shape.isHalf()) {
+      return "layer.square-corner";
+    }
+    if (isBeyond) {
+      return isAbove ? "sheet.beyond-above" : "sheet.beyond";
+    }
+    return isAbove ? "sheet.above" : "layer.corner";
+  }
+
+  private static boolean isNear(double one, double other) {
+    return Math.abs(one - other) <= GlueMarks.FLUSH;
   }
 
   private List<Spot> marked(List<Spot> outline) {

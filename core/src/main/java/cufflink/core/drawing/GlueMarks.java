@@ -18,7 +18,7 @@ import java.util.List;
  */
 record GlueMarks(Surface surface, double letters) {
   /** A gap narrower than this needs no measure, in millimetres: the part lies at the edge. */
-  private static final double FLUSH = 0.3;
+  static final double FLUSH = 0.3;
 
   private static final double TICK = 0.33;
 

@@ -44,6 +44,11 @@ public final class Portrait {
   /** What is higher throws no longer shadow, in millimetres: the light is wide. */
   private static final double HIGHEST = 28;
 
+  /** So much of the width is left for the shadow, and at the least so many pixels. */
+  private static final double SHADE = 0.035;
+
+  private static final double LEAST_MARGIN = 16;
+
   /** How far the soft edge of the shadow reaches, in millimetres. */
   private static final double[] SOFT = {0.6, 2, 3.6};
 
@@ -62,7 +67,8 @@ public final class Portrait {
     this.look = look;
     this.viewpoint = viewpoint(look);
     List<Vec> places = FoldFrame.places(model, moment);
-    this.pen = FoldFrame.pen(places, viewpoint, surface);
+    double margin = Math.max(LEAST_MARGIN, surface.width() * SHADE);
+    this.pen = FoldFrame.pen(places, viewpoint, surface, margin);
     this.pose = model.pose(model.shown(moment));
     this.patches = Patch.of(design);
     double wide = design.base().width().toMillimetres();

@@ -10,7 +10,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.jgrapht.alg.cycle.CycleDetector;
 import org.jgrapht.alg.cycle.SzwarcfiterLauerSimpleCycles;
 import org.jgrapht.graph.DefaultDirectedGraph;
@@ -60,21 +62,22 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
      *
      * @param design the card
      * @param raised whether layers stand on foam pads
-     * @return what is folded before, what is glued where, why it comes now, what to try
+     * @param place where it goes, as all lies then; nothing where its pattern says it better
+     * @return what is folded before, what goes where with what, why it comes now, what to try
      */
-    public List<Message> walk(Design design, boolean raised) {
+    public List<Message> walk(Design design, boolean raised, Optional<Message> place) {
       List<Message> lines = new ArrayList<>();
       folds.forEach(stage -> lines.add(Message.of("act.fold-first", stage.title())));
       for (Layer layer : act.layers()) {
         lines.add(Gluing.of(layer, design, raised));
       }
-      if (!act.layers().isEmpty()) {
-        lines.add(choice.told());
-        lines.addAll(reasons);
+      place.or(() -> act.joint().map(joint -> Gluing.of(joint, design))).ifPresent(lines::add);
+      Message why = act.isGlued() ? choice.told() : Message.NONE;
+      for (Message reason : reasons) {
+        why = why.isEmpty() ? reason : why.followedBy(reason);
       }
-      Message told = told(design);
-      if (!told.isEmpty()) {
-        lines.add(told);
+      if (!why.isEmpty()) {
+        lines.add(why);
       }
       Trial.of(act, choice, design).ifPresent(lines::add);
       return lines;
@@ -150,6 +153,29 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
   public static List<Act> ring(Design design) {
     List<Act> acts = Act.of(design);
     return ring(acts, Reach.of(design, acts));
+  }
+
+  /**
+   * Names a step; of several alike it says which one it is.
+   *
+   * @param index which step, from 0
+   * @param design the card
+   * @return a few words
+   */
+  public Message name(int index, Design design) {
+    Message name = steps.get(index).act().name(design);
+    List<Integer> alike =
+        IntStream.range(0, steps.size())
+            .filter(i -> steps.get(i).act().name(design).equals(name))
+            .boxed()
+            .toList();
+    return alike.size() == 1
+        ? name
+        : Message.of(
+            "act.nth",
+            name,
+            Integer.toString(alike.indexOf(index) + 1),
+            Integer.toString(alike.size()));
   }
 
   /** Returns the joints in the order in which they are made. */

@@ -93,13 +93,13 @@ final class AssembleStation implements StationView {
               List<MenuItem> items = new ArrayList<>();
               for (int i = 0; i < order.steps().size(); i++) {
                 int to = i + 1;
-                String name = order.steps().get(i).act().name(design).say(bench.format());
+                String name = order.name(i, design).say(bench.format());
                 items.add(Sentence.item(Words.say("assemble.item", to, name), () -> goTo(to)));
               }
               return items;
             });
     String key = order.ring().isEmpty() ? "assemble.sentence" : "assemble.sentence-ring";
-    String name = order.steps().get(now).act().name(design).say(bench.format());
+    String name = order.name(now, design).say(bench.format());
     return sentence.show(
         Message.of(key, which, Integer.toString(order.steps().size()), Message.plain(name)));
   }
@@ -132,10 +132,14 @@ final class AssembleStation implements StationView {
               Design design = derivation.made().orElseThrow().design();
               VBox foot = new VBox();
               foot.getStyleClass().add("steps-foot");
+              int now = step(derivation, order);
               order
                   .steps()
-                  .get(step(derivation, order))
-                  .walk(design, derivation.job().order().raised())
+                  .get(now)
+                  .walk(
+                      design,
+                      derivation.job().order().raised(),
+                      GlueDrawing.place(order, design, now))
                   .forEach(
                       line -> {
                         Label label = new Label(line.say(bench.format()));

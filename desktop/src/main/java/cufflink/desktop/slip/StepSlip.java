@@ -27,7 +27,7 @@ public record StepSlip(Design design, GluingOrder order, LengthFormat format) {
     List<SlipRow> rows = new ArrayList<>();
     for (int i = 0; i < order.steps().size(); i++) {
       GluingOrder.Step step = order.steps().get(i);
-      String name = step.act().name(design).say(format);
+      String name = order.name(i, design).say(format);
       rows.add(
           SlipRow.read(
               new Subject.Step(i + 1),
@@ -40,7 +40,7 @@ public record StepSlip(Design design, GluingOrder order, LengthFormat format) {
         ? List.of(
             new SlipSection(
                 Words.say("assemble.nothing-title"), Words.say("assemble.nothing"), List.of()))
-        : List.of(new SlipSection(Words.say("slip.in-this-order"), "", rows));
+        : List.of(new SlipSection(Words.say("assemble.in-this-order"), "", rows));
   }
 
   /**

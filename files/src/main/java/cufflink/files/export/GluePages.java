@@ -56,7 +56,7 @@ final class GluePages {
         isBegun = true;
       }
       pages.pen().paint(drawing.get(), left, pages.y());
-      String name = order.steps().get(i).act().name(design).say(surface.format());
+      String name = order.name(i, design).say(surface.format());
       title(Words.say("assemble.item", i + 1, name), left);
       left += WIDE + GAP;
     }
