@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What goes wrong from one cause: findings that one cure ends together.
@@ -16,7 +17,11 @@ import java.util.Optional;
  */
 public record Trouble(Finding first, List<Finding> others) {
   private static final Comparator<Finding> WORST_FIRST =
-      Comparator.comparing(Finding::isError).reversed().thenComparing(each -> each.kind().cost());
+      Comparator.comparing(Finding::isError)
+          .reversed()
+          // A pattern's own words say best what it is that goes wrong.
+          .thenComparing(each -> each.kind() != FindingKind.RULE)
+          .thenComparing(each -> each.kind().cost());
 
   /** Copies the list. */
   public Trouble {
@@ -24,8 +29,8 @@ public record Trouble(Finding first, List<Finding> others) {
   }
 
   /**
-   * Puts findings in the order of what they cost at the table, those of one cause together. What
-   * has the same cure has the same cause; what is said twice in the same words is said once.
+   * Puts findings in the order of what they cost at the table, those of one cause together. What is
+   * cured by the same values has the same cause; what is said twice in the same words is said once.
    *
    * @param findings what goes wrong, with its cures as far as they are known
    * @return the dearest first; first of all what keeps the card from working
@@ -33,7 +38,8 @@ public record Trouble(Finding first, List<Finding> others) {
   public static List<Trouble> of(List<Finding> findings) {
     Map<Object, List<Finding>> causes = new LinkedHashMap<>();
     for (Finding each : findings) {
-      Object cause = each.fix().<Object>map(Finding.Fix::values).orElse(each.sentence());
+      Object cause =
+          each.fix().<Object>map(fix -> fix.values().settings().keySet()).orElse(each.sentence());
       List<Finding> same = causes.computeIfAbsent(cause, key -> new ArrayList<>());
       if (same.stream().noneMatch(it -> it.sentence().equals(each.sentence()))) {
         same.add(each);
@@ -41,7 +47,9 @@ public record Trouble(Finding first, List<Finding> others) {
     }
     return causes.values().stream()
         .map(Trouble::from)
-        .sorted(Comparator.comparing(Trouble::first, WORST_FIRST))
+        .sorted(
+            Comparator.comparing((Trouble each) -> !each.first.isError())
+                .thenComparing(Trouble::cost))
         .toList();
   }
 
@@ -52,9 +60,12 @@ public record Trouble(Finding first, List<Finding> others) {
     return new Trouble(worst, others);
   }
 
-  /** Returns what it costs if it is found out at the table. */
+  /** Returns what it costs if it is found out at the table: the most that comes of it. */
   public Cost cost() {
-    return first.kind().cost();
+    return Stream.concat(Stream.of(first), others.stream())
+        .map(each -> each.kind().cost())
+        .min(Comparator.naturalOrder())
+        .orElseThrow();
   }
 
   /**

@@ -9,6 +9,7 @@ import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -50,6 +51,11 @@ public record Act(int number, String host, Face face, List<Layer> layers, Option
       acts.add(new Act(acts.size(), each.on(), each.face(), List.of(), Optional.of(each)));
     }
     return acts;
+  }
+
+  /** Returns its name in files, which stays the same while sizes change. */
+  public String id() {
+    return joint.map(Joint::id).orElseGet(() -> host + " " + face.name().toLowerCase(Locale.ROOT));
   }
 
   /** Says whether it puts a piece on another one. */

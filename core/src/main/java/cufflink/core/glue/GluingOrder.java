@@ -28,6 +28,23 @@ import org.jgrapht.graph.DefaultEdge;
  */
 public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
   /**
+   * What a maker wishes.
+   *
+   * @param raised whether layers stand on foam pads
+   * @param own in which order it is to be put together, by the ids of what is done, as far as that
+   *     can be; empty for the best
+   */
+  public record Wish(boolean raised, List<String> own) {
+    /** Wishes for nothing but the best order, of a card whose layers lie flat. */
+    public static final Wish NONE = new Wish(false, List.of());
+
+    /** Copies the list. */
+    public Wish {
+      own = List.copyOf(own);
+    }
+  }
+
+  /**
    * One step.
    *
    * @param act what is done
@@ -98,18 +115,25 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
   }
 
   /**
-   * Finds the best order.
+   * Finds the best order, or the one nearest to what the maker wishes.
    *
    * @param design the card
-   * @param raised whether layers stand on foam pads
+   * @param wish what the maker wishes
    * @return the order, with the ring that forbids any if there is one
    */
-  public static GluingOrder of(Design design, boolean raised) {
+  public static GluingOrder of(Design design, Wish wish) {
+    boolean raised = wish.raised();
     List<Act> acts = Act.of(design);
     List<Must> musts = Reach.of(design, acts);
     List<Act> ring = ring(acts, musts);
     OrderSearch.Cost cost = new OrderSearch.Cost(design, raised);
-    List<Act> order = ring.isEmpty() ? OrderSearch.best(acts, musts, cost) : acts;
+    List<Act> order = acts;
+    if (ring.isEmpty()) {
+      order =
+          wish.own().isEmpty()
+              ? OrderSearch.best(acts, musts, cost)
+              : OrderSearch.nearest(acts, musts, wish.own());
+    }
     List<Step> steps = new ArrayList<>();
     Set<String> folded = new LinkedHashSet<>();
     for (Act act : order) {
@@ -153,6 +177,44 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
   public static List<Act> ring(Design design) {
     List<Act> acts = Act.of(design);
     return ring(acts, Reach.of(design, acts));
+  }
+
+  /**
+   * Moves a step to another place.
+   *
+   * @param from which step, from 0
+   * @param to where it is to stand, from 0
+   * @return the ids of all that is done, in the new order
+   */
+  public List<String> moved(int from, int to) {
+    List<String> ids = new ArrayList<>(steps.stream().map(step -> step.act().id()).toList());
+    ids.add(to, ids.remove(from));
+    return ids;
+  }
+
+  /**
+   * Says what would happen at the table if a step stood elsewhere.
+   *
+   * @param from which step, from 0
+   * @param to where it is to stand, from 0
+   * @return what forbids it, of all the nearest; empty if it can stand there
+   */
+  public Optional<Must> against(int from, int to) {
+    Act moved = steps.get(from).act();
+    int direction = Integer.signum(to - from);
+    for (int at = from + direction; direction != 0 && at != to + direction; at += direction) {
+      Act passed = steps.get(at).act();
+      Act before = direction > 0 ? moved : passed;
+      Act after = direction > 0 ? passed : moved;
+      Optional<Must> forbids =
+          musts.stream()
+              .filter(must -> must.before().equals(before) && must.after().equals(after))
+              .findFirst();
+      if (forbids.isPresent()) {
+        return forbids;
+      }
+    }
+    return Optional.empty();
   }
 
   /**

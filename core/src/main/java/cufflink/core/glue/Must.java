@@ -1,5 +1,6 @@
 package cufflink.core.glue;
 
+import cufflink.core.design.Design;
 import cufflink.core.words.Message;
 
 /**
@@ -20,5 +21,15 @@ public record Must(Act before, Act after, Message why) {
   /** Says whether it comes first because it lies under the other. */
   boolean isUnder() {
     return why.key().equals(UNDER);
+  }
+
+  /**
+   * Says what would happen at the table if it were done the other way round.
+   *
+   * @param design the card
+   * @return a sentence
+   */
+  public Message told(Design design) {
+    return Message.of("act.first", before.name(design), why);
   }
 }

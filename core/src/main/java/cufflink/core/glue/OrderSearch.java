@@ -3,6 +3,7 @@ package cufflink.core.glue;
 import cufflink.core.design.Design;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -68,6 +69,36 @@ final class OrderSearch {
     }
     int[] order = size <= MOST ? exact(needs, costs) : greedy(acts, musts, costs);
     return Arrays.stream(order).mapToObj(acts::get).toList();
+  }
+
+  /**
+   * Returns the order that is nearest to a maker's own: of all that can be done, each time what
+   * stands first in it. What is new stands last, as the pattern has it.
+   *
+   * @param acts what is done
+   * @param musts what must come before what
+   * @param own the ids of what is done, in the maker's order
+   */
+  static List<Act> nearest(List<Act> acts, List<Must> musts, List<String> own) {
+    List<Act> left = new ArrayList<>(acts);
+    left.sort(
+        Comparator.comparingInt(
+            act -> own.contains(act.id()) ? own.indexOf(act.id()) : own.size() + act.number()));
+    List<Act> order = new ArrayList<>();
+    while (!left.isEmpty()) {
+      Act next =
+          left.stream()
+              .filter(
+                  act ->
+                      musts.stream()
+                          .noneMatch(
+                              must -> must.after().equals(act) && left.contains(must.before())))
+              .findFirst()
+              .orElseThrow();
+      left.remove(next);
+      order.add(next);
+    }
+    return order;
   }
 
   /** Every set of acts that can be done is looked at once with each that was done last in it. */

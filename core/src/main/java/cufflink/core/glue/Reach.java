@@ -57,6 +57,9 @@ final class Reach {
     if (!joint.movement().isFast()) {
       return Optional.empty();
     }
+    if (other.isSeam(design) && Tube.closesOver(one, joint, design)) {
+      return Optional.of(Message.of("act.tube", label(joint.on())));
+    }
     if (other.isJoining() && isHidden(one, joint)) {
       return Optional.of(Message.of("act.hidden", label(joint.piece())));
     }

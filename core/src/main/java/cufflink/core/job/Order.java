@@ -1,6 +1,8 @@
 package cufflink.core.job;
 
+import cufflink.core.glue.GluingOrder;
 import cufflink.core.measure.Parsed;
+import java.util.List;
 import java.util.Set;
 
 /**
@@ -12,8 +14,16 @@ import java.util.Set;
  * @param raised whether layers stand on foam pads instead of lying flat
  * @param kits how many of the cards are not put together yet, their pieces cut, scored and creased
  *     ahead; from 0 to all of them
+ * @param gluing in which order the maker puts the card together, by the ids of what is done; empty
+ *     for the order that is found
  */
-public record Order(int copies, boolean trialFirst, Set<String> extras, boolean raised, int kits) {
+public record Order(
+    int copies,
+    boolean trialFirst,
+    Set<String> extras,
+    boolean raised,
+    int kits,
+    List<String> gluing) {
   /** The most cards in one job. */
   public static final int MOST_COPIES = 10_000;
 
@@ -29,6 +39,22 @@ public record Order(int copies, boolean trialFirst, Set<String> extras, boolean 
       throw new IllegalArgumentException(kits + " kits of " + copies);
     }
     extras = Set.copyOf(extras);
+    gluing = List.copyOf(gluing);
+  }
+
+  /** Makes an order in which the card is put together as is best. */
+  public Order(int copies, boolean trialFirst, Set<String> extras, boolean raised, int kits) {
+    this(copies, trialFirst, extras, raised, kits, List.of());
+  }
+
+  /** Returns the order in which the card is put together in the maker's own way. */
+  public Order withGluing(List<String> now) {
+    return new Order(copies, trialFirst, extras, raised, kits, now);
+  }
+
+  /** Returns what is to be heeded when the card is put together. */
+  public GluingOrder.Wish wish() {
+    return new GluingOrder.Wish(raised, gluing);
   }
 
   /**
@@ -47,27 +73,27 @@ public record Order(int copies, boolean trialFirst, Set<String> extras, boolean 
 
   /** Returns the order with another number of copies, from 1 to 10000. */
   public Order withCopies(int now) {
-    return new Order(now, trialFirst, extras, raised, Math.min(kits, now));
+    return new Order(now, trialFirst, extras, raised, Math.min(kits, now), gluing);
   }
 
   /** Returns the order with or without a trial card before the rest. */
   public Order withTrialFirst(boolean now) {
-    return new Order(copies, now, extras, raised, kits);
+    return new Order(copies, now, extras, raised, kits, gluing);
   }
 
   /** Returns the order with other accessories. */
   public Order withExtras(Set<String> now) {
-    return new Order(copies, trialFirst, now, raised, kits);
+    return new Order(copies, trialFirst, now, raised, kits, gluing);
   }
 
   /** Returns the order with layers raised or flat. */
   public Order withRaised(boolean now) {
-    return new Order(copies, trialFirst, extras, now, kits);
+    return new Order(copies, trialFirst, extras, now, kits, gluing);
   }
 
   /** Returns the order with another number of cards that stay kits, from 0 to all of them. */
   public Order withKits(int now) {
-    return new Order(copies, trialFirst, extras, raised, now);
+    return new Order(copies, trialFirst, extras, raised, now, gluing);
   }
 
   /**

@@ -119,7 +119,7 @@ public record Work(List<Task> tasks) {
     if (!builder.putsTogether()) {
       return builder.tasks();
     }
-    GluingOrder order = GluingOrder.of(design, asked.job().order().raised());
+    GluingOrder order = GluingOrder.of(design, asked.job().order().wish());
     builder.together(order);
     // What is not folded to be put on another piece is folded once all of it is put together.
     List<Stage> stages = new ArrayList<>(StageOrder.of(design));

@@ -3,6 +3,7 @@ package cufflink.desktop.shell;
 import cufflink.core.design.Design;
 import cufflink.core.drawing.GlueDrawing;
 import cufflink.core.glue.GluingOrder;
+import cufflink.core.glue.Must;
 import cufflink.core.job.Derivation;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Surface;
@@ -55,7 +56,7 @@ final class AssembleStation implements StationView {
         .made()
         .flatMap(
             made ->
-                bench.folding().assembling().of(made.design(), derivation.job().order().raised()));
+                bench.folding().assembling().of(made.design(), derivation.job().order().wish()));
   }
 
   private int step(Derivation derivation, GluingOrder order) {
@@ -98,10 +99,20 @@ final class AssembleStation implements StationView {
               }
               return items;
             });
+    boolean isOwn = !derivation.job().order().gluing().isEmpty();
+    String whose =
+        sentence.choice(
+            Words.say(isOwn ? "assemble.own" : "assemble.best"),
+            Words.say("assemble.whose-hint"),
+            () ->
+                List.of(
+                    Sentence.item(Words.say("assemble.best"), this::takeBest),
+                    Sentence.item(Words.say("assemble.earlier"), () -> move(-1)),
+                    Sentence.item(Words.say("assemble.later"), () -> move(1))));
     String key = order.ring().isEmpty() ? "assemble.sentence" : "assemble.sentence-ring";
     String name = order.name(now, design).say(bench.format());
     return sentence.show(
-        Message.of(key, which, Integer.toString(order.steps().size()), Message.plain(name)));
+        Message.of(key, which, Integer.toString(order.steps().size()), Message.plain(name), whose));
   }
 
   @Override
@@ -178,6 +189,37 @@ final class AssembleStation implements StationView {
                             goTo(to + 1);
                           }
                         }));
+  }
+
+  @Override
+  public void move(int direction) {
+    int now = steps.now() + 1;
+    move(now, now + direction);
+  }
+
+  /** Puts a step elsewhere, or says what would happen at the table. */
+  void move(int number, int to) {
+    Optional<Derivation> derivation = bench.derivation().get();
+    Optional<GluingOrder> found = derivation.flatMap(this::order);
+    int most = found.map(order -> order.steps().size()).orElse(0);
+    if (number < 1 || to < 1 || number > most || to > most) {
+      return;
+    }
+    Design design = derivation.orElseThrow().made().orElseThrow().design();
+    Optional<Must> forbids = found.get().against(number - 1, to - 1);
+    if (forbids.isPresent()) {
+      bench.making().tell(forbids.get().told(design).say(bench.format()));
+      return;
+    }
+    bench
+        .making()
+        .order(derivation.get().job().order().withGluing(found.get().moved(number - 1, to - 1)));
+    goTo(to);
+  }
+
+  /** Takes the order again that was found. */
+  private void takeBest() {
+    bench.job().ifPresent(job -> bench.making().order(job.order().withGluing(List.of())));
   }
 
   @Override

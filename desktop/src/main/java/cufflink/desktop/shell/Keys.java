@@ -121,6 +121,10 @@ final class Keys {
     }
     boolean goesOn = event.getCode() == KeyCode.RIGHT || event.getCode() == KeyCode.PAGE_DOWN;
     boolean goesBack = event.getCode() == KeyCode.LEFT || event.getCode() == KeyCode.PAGE_UP;
+    if (event.isAltDown() && (goesOn || goesBack)) {
+      window.move(goesOn ? 1 : -1);
+      return isAtPaper();
+    }
     if (goesOn || goesBack) {
       window.step(goesOn ? 1 : -1);
       return isAtPaper();

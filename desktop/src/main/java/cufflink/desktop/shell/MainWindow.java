@@ -57,6 +57,7 @@ public final class MainWindow extends StackPane {
     this.help = new HelpSheet(stations.all().size());
     this.firstTimes = new FirstTimes(bench, projects, slip.looked());
     slip.onPress(stations::press);
+    slip.onDrop(stations::drop);
     this.told = new Told(bench);
     bench.cutter().companions().offer(() -> companions(demonstration));
     MenuStrip menu = new MenuStrip(bench, projects, demonstration, toggleTheme, help::toggle);
@@ -192,6 +193,12 @@ public final class MainWindow extends StackPane {
   void step(int direction) {
     if (bench.job().isPresent()) {
       view().step(direction);
+    }
+  }
+
+  void move(int direction) {
+    if (bench.job().isPresent()) {
+      view().move(direction);
     }
   }
 

@@ -37,13 +37,13 @@ final class MakePaper {
     bench.folding().ask(derivation);
     Optional<FoldModel> folded =
         derivation.made().flatMap(it -> bench.folding().of(it.card())).map(FoldReport::model);
-    boolean raised = derivation.job().order().raised();
+    var wish = derivation.job().order().wish();
     TaskDrawing drawing =
         new TaskDrawing(
             at.design(),
             derivation.job(),
             task,
-            bench.folding().assembling().of(at.design(), raised));
+            bench.folding().assembling().of(at.design(), wish));
     paper.chosen().set(drawing.refs());
     paper.show(
         surface -> drawing.draw(surface).or(() -> fold(drawing, folded, surface)),

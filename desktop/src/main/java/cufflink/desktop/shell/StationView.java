@@ -103,6 +103,13 @@ interface StationView {
   default void step(int direction) {}
 
   /**
+   * Moves what is looked at among its like, by the arrow keys with Alt.
+   *
+   * @param direction 1 for later, -1 for earlier
+   */
+  default void move(int direction) {}
+
+  /**
    * Returns the marks on the paper that say something without words.
    *
    * @param derivation what follows from the job

@@ -61,6 +61,13 @@ final class Stations implements Slips {
     }
   }
 
+  /** Moves what a line of the slip stands for to the place of another. */
+  void drop(Subject moved, Subject to) {
+    if (moved instanceof Subject.Step step && to instanceof Subject.Step other) {
+      assemble.move(step.number(), other.number());
+    }
+  }
+
   StationView at(Station station) {
     return all.stream().filter(each -> each.station() == station).findFirst().orElse(choose);
   }

@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
@@ -24,6 +25,7 @@ import javafx.scene.layout.VBox;
 /** Shows the slip: its numbers large, to be typed over where they stand. */
 public final class SlipView extends ScrollPane {
   private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
+  private static final PseudoClass OVER = PseudoClass.getPseudoClass("over");
   private static final PseudoClass MOVED = PseudoClass.getPseudoClass("moved");
 
   private final Workbench bench;
@@ -35,6 +37,7 @@ public final class SlipView extends ScrollPane {
   private Optional<Subject> typed = Optional.empty();
   private Optional<Subject> lookedAt = Optional.empty();
   private Consumer<Subject> presser = subject -> {};
+  private BiConsumer<Subject, Subject> dropper = (moved, to) -> {};
 
   /**
    * Makes the slip of a workbench.
@@ -101,6 +104,15 @@ public final class SlipView extends ScrollPane {
   }
 
   /**
+   * Tells what to do when a line is dragged to another.
+   *
+   * @param newDropper receives what the two lines stand for
+   */
+  public void onDrop(BiConsumer<Subject, Subject> newDropper) {
+    dropper = newDropper;
+  }
+
+  /**
    * Returns which numbers have moved without having been looked at.
    *
    * @return the memory
@@ -164,6 +176,7 @@ public final class SlipView extends ScrollPane {
         RowView view = before.get(row.subject());
         if (view == null || !view.row().parameter().equals(row.parameter())) {
           view = new RowView(row, this::typeOver, actions(row));
+          letDrag(view, row.subject());
         }
         view.show(row);
         rows.put(row.subject(), view);
@@ -177,6 +190,22 @@ public final class SlipView extends ScrollPane {
         children.remove(nodes.get(i));
         children.add(i, nodes.get(i));
       }
+    }
+  }
+
+  /** Steps can be dragged to another place in their order. */
+  private void letDrag(RowView view, Subject subject) {
+    if (subject instanceof Subject.Step) {
+      view.getStyleClass().add("slip-step");
+      view.setOnDragDetected(event -> view.startFullDrag());
+      view.setOnMouseDragEntered(event -> view.pseudoClassStateChanged(OVER, true));
+      view.setOnMouseDragExited(event -> view.pseudoClassStateChanged(OVER, false));
+      view.setOnMouseDragReleased(
+          event -> {
+            if (event.getGestureSource() instanceof RowView from && from != view) {
+              dropper.accept(from.row().subject(), subject);
+            }
+          });
     }
   }
 

@@ -12,7 +12,7 @@ public final class Assembling {
 
   private final Latest<Asked, GluingOrder> finder =
       new Latest<>(
-          "gluing", AT_REST, (asked, asking) -> GluingOrder.of(asked.design(), asked.raised()));
+          "gluing", AT_REST, (asked, asking) -> GluingOrder.of(asked.design(), asked.wish()));
 
   Assembling() {}
 
@@ -20,9 +20,9 @@ public final class Assembling {
    * What the order depends on.
    *
    * @param design the card
-   * @param raised whether layers stand on foam pads
+   * @param wish what the maker wishes
    */
-  public record Asked(Design design, boolean raised) {}
+  public record Asked(Design design, GluingOrder.Wish wish) {}
 
   /**
    * Returns what finds the order.
@@ -37,11 +37,11 @@ public final class Assembling {
    * Asks for the order in which a card is put together.
    *
    * @param design the card
-   * @param raised whether layers stand on foam pads
+   * @param wish what the maker wishes
    * @return the order, if it is known
    */
-  public Optional<GluingOrder> of(Design design, boolean raised) {
-    Asked asked = new Asked(design, raised);
+  public Optional<GluingOrder> of(Design design, GluingOrder.Wish wish) {
+    Asked asked = new Asked(design, wish);
     finder.ask(asked);
     return finder.answerTo(asked);
   }

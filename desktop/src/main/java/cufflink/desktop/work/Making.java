@@ -145,6 +145,15 @@ public final class Making {
   }
 
   /**
+   * Tells the maker something about what was asked for.
+   *
+   * @param remark a sentence
+   */
+  public void tell(String remark) {
+    bench.refresh(remark);
+  }
+
+  /**
    * Scores another way.
    *
    * @param scoring how the maker scores

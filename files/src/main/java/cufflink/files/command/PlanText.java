@@ -117,7 +117,7 @@ final class PlanText {
         design.layers().stream().map(layer -> Gluing.of(layer, design, raised)).toList());
     list(
         "sheet.glue",
-        GluingOrder.of(design, raised).steps().stream()
+        GluingOrder.of(design, derivation.job().order().wish()).steps().stream()
             .filter(step -> step.act().joint().isPresent())
             .map(step -> step.told(design))
             .toList());

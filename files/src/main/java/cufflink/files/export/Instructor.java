@@ -52,7 +52,7 @@ final class Instructor {
     this.made = derivation.made().orElseThrow();
     this.job = derivation.job().withOrder(forOne(derivation.job().order()));
     this.format = Words.on(job.marks(), Fractions.TYPESET);
-    this.order = GluingOrder.of(made.design(), job.order().raised());
+    this.order = GluingOrder.of(made.design(), job.order().wish());
     this.small = new Surface(room.width, room.height, job.marks(), format, measure, room.letters);
     this.large =
         new Surface(room.width, room.height * 1.4, job.marks(), format, measure, room.letters);

@@ -347,7 +347,7 @@ public final class JobSheet {
             Gluing.of(layer, design, raised).say(format));
       }
     }
-    GluingOrder order = GluingOrder.of(design, derivation.job().order().raised());
+    GluingOrder order = GluingOrder.of(design, derivation.job().order().wish());
     if (!order.steps().isEmpty()) {
       new GluePages(pages, fonts, surface(GluePages.WIDE, GluePages.HIGH)).write(order, design);
     }

@@ -88,7 +88,7 @@ public final class PlanJson {
     if (!reason.isEmpty()) {
       root.put("why", reason);
     }
-    derivation.made().ifPresent(made -> design(root, made, derivation.job().order().raised()));
+    derivation.made().ifPresent(made -> design(root, made, derivation.job().order().wish()));
     derivation.thickness().ifPresent(all -> thickness(root, all));
     derivation.made().ifPresent(made -> moves(root, made, derivation.job()));
     root.set("findings", findings(derivation.findings()));
@@ -223,7 +223,7 @@ public final class PlanJson {
     }
   }
 
-  private void design(ObjectNode root, Derivation.Made made, boolean raised) {
+  private void design(ObjectNode root, Derivation.Made made, GluingOrder.Wish wish) {
     Design design = made.design();
     ArrayNode pieces = root.putArray("pieces");
     design.pieces().forEach(piece -> pieces.add(piece(piece)));
@@ -231,7 +231,7 @@ public final class PlanJson {
     design.layers().forEach(layer -> layers.add(layer(layer, design.count(layer))));
     AssemblyJson together = new AssemblyJson(numbers);
     together.write(root, design);
-    GluingOrder order = GluingOrder.of(design, raised);
+    GluingOrder order = GluingOrder.of(design, wish);
     together.write(root.putArray("together"), design, order, format);
     ArrayNode notes = root.putArray("notes");
     design.notes().forEach(note -> notes.add(note.say(format)));

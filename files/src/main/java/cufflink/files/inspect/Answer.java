@@ -15,17 +15,23 @@ public record Answer(About about, List<Message> lines) {
   /** What can be asked about a card. */
   public enum About {
     /** How large, thick and heavy it is closed. */
-    CLOSED,
+    CLOSED("answer.closed"),
     /** What takes it. */
-    ENVELOPE,
+    ENVELOPE("answer.envelope"),
     /** As what it goes by post. */
-    POST,
+    POST("answer.post"),
     /** Whether it stands when it is opened. */
-    STANDS,
+    STANDS("answer.stands"),
     /** What goes into it. */
-    MOUTHS,
+    MOUTHS("answer.mouths"),
     /** What is seen of it. */
-    SHOWS;
+    SHOWS("answer.shows");
+
+    private final String key;
+
+    About(String key) {
+      this.key = key;
+    }
 
     /** Returns its name as it is written in JSON. */
     public String id() {
@@ -34,7 +40,7 @@ public record Answer(About about, List<Message> lines) {
 
     /** Says it in a few words. */
     public Message label() {
-      return Message.of("answer." + id());
+      return Message.of(key);
     }
   }
 

@@ -22,7 +22,6 @@ import cufflink.core.words.Message;
 import cufflink.files.size.Post;
 import cufflink.files.size.StandardSizes;
 import cufflink.files.words.Amounts;
-import cufflink.files.words.Words;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -214,7 +213,7 @@ public final class Answers {
         continue;
       }
       boolean closed = each.done() == report.model().closing();
-      String front = seen(each.front());
+      Message front = seen(each.front());
       lines.add(
           closed
               ? Message.of("answer.front", front)
@@ -227,8 +226,8 @@ public final class Answers {
   }
 
   /** Names what is seen, what takes up most of it first. */
-  private String seen(Sight sight) {
-    Map<String, Double> areas = new LinkedHashMap<>();
+  private Message seen(Sight sight) {
+    Map<Message, Double> areas = new LinkedHashMap<>();
     double all = 0;
     for (Sight.Shown shown : sight.shown()) {
       areas.merge(named(shown), shown.area(), Double::sum);
@@ -236,27 +235,28 @@ public final class Answers {
     }
     double worth = all * WORTH_NAMING;
     double total = all;
-    List<String> names =
+    List<Message> names =
         areas.entrySet().stream()
             .filter(each -> each.getValue() >= worth)
-            .sorted(Map.Entry.<String, Double>comparingByValue().reversed())
+            .sorted(Map.Entry.<Message, Double>comparingByValue().reversed())
             .map(
                 each ->
-                    Words.say(
+                    Message.of(
                         "answer.share",
                         each.getKey(),
                         Long.toString(Math.round(PER_CENT * each.getValue() / total))))
             .toList();
-    return Words.say(Message.list("list.comma", names));
+    return Message.list("list.comma", names);
   }
 
-  private String named(Sight.Shown shown) {
+  private Message named(Sight.Shown shown) {
     Piece piece = design.piece(shown.piece()).orElseThrow();
     String label = shown.layer().map(each -> each.label()).orElse(piece.label());
     var role = shown.layer().map(each -> each.role()).orElse(piece.role());
     boolean oneWay = whole.job().papers().of(role).print() != Paper.Print.NONE;
     return oneWay && shown.top() != Side.TOP && shown.top() != Side.NONE
-        ? Words.say(shown.top() == Side.BOTTOM ? "answer.upside-down" : "answer.on-its-side", label)
-        : label;
+        ? Message.of(
+            shown.top() == Side.BOTTOM ? "answer.upside-down" : "answer.on-its-side", label)
+        : Message.plain(label);
   }
 }

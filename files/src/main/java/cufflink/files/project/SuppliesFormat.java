@@ -12,6 +12,8 @@ import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Paper;
 import cufflink.core.paper.Papers;
 import cufflink.files.text.Printable;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -62,6 +64,10 @@ final class SuppliesFormat {
     if (order.kits() > 0) {
       node.put("kits", order.kits());
     }
+    if (!order.gluing().isEmpty()) {
+      ArrayNode gluing = node.putArray("gluing");
+      order.gluing().forEach(gluing::add);
+    }
     ArrayNode extras = node.putArray("extras");
     new TreeSet<>(order.extras()).forEach(extras::add);
   }
@@ -74,7 +80,14 @@ final class SuppliesFormat {
         node.path("trialFirst").asBoolean(false),
         pinned(node.path("extras")),
         node.path("raised").asBoolean(false),
-        Math.max(0, Math.min(most, node.path("kits").asInt(0))));
+        Math.max(0, Math.min(most, node.path("kits").asInt(0))),
+        gluing(node.path("gluing")));
+  }
+
+  private static List<String> gluing(JsonNode node) {
+    List<String> gluing = new ArrayList<>();
+    node.forEach(name -> gluing.add(name.asText("")));
+    return gluing;
   }
 
   static Set<String> pinned(JsonNode node) {

@@ -7,6 +7,7 @@ import cufflink.core.design.Design;
 import cufflink.core.finding.FindingKind;
 import cufflink.core.glue.Act;
 import cufflink.core.glue.GluingOrder;
+import cufflink.core.glue.GluingOrder.Wish;
 import cufflink.core.glue.Must;
 import cufflink.core.job.Derivation;
 import cufflink.core.paper.Adhesive;
@@ -96,7 +97,7 @@ class GluingOrderTest {
   @ParameterizedTest
   @MethodSource("tables")
   void allOrdersThatTheTableAllows_areFound_andNoOthers(String id) {
-    GluingOrder order = GluingOrder.of(design(id), false);
+    GluingOrder order = GluingOrder.of(design(id), Wish.NONE);
     List<String> acts = order.steps().stream().map(step -> key(step.act())).toList();
     Map<String, Set<String>> table = TABLES.get(id);
     table.forEach(
@@ -141,7 +142,7 @@ class GluingOrderTest {
   @ParameterizedTest
   @MethodSource("ids")
   void everyConstruction_hasAnOrder_andItKeepsAllItsReasons(String id) {
-    GluingOrder order = GluingOrder.of(design(id), false);
+    GluingOrder order = GluingOrder.of(design(id), Wish.NONE);
     assertEquals(List.of(), order.ring());
     List<Act> acts = order.steps().stream().map(GluingOrder.Step::act).toList();
     for (Must must : order.musts()) {
@@ -157,7 +158,7 @@ class GluingOrderTest {
   @Test
   void theFolio_isMadeFromTheBaseUp_eachKindTogether() {
     List<String> acts = new ArrayList<>();
-    GluingOrder order = GluingOrder.of(design("stacked-pocket-folio"), false);
+    GluingOrder order = GluingOrder.of(design("stacked-pocket-folio"), Wish.NONE);
     order.steps().forEach(step -> acts.add(key(step.act())));
     assertEquals(
         List.of(
@@ -183,7 +184,8 @@ class GluingOrderTest {
   /** What the pattern says of its glue is what is told. */
   @Test
   void whatAPatternSays_isUsed_andFoamIsForRaisedLayers() {
-    GluingOrder order = GluingOrder.of(design("diagonal-pocket-quarter-fold"), true);
+    GluingOrder order =
+        GluingOrder.of(design("diagonal-pocket-quarter-fold"), new Wish(true, List.of()));
     assertEquals(
         List.of(Adhesive.FOAM, Adhesive.FOAM),
         order.steps().stream().map(step -> step.choice().adhesive()).toList());
