@@ -34,7 +34,7 @@ public record Stance(int done, Kind kind, double tilt) {
   }
 
   /** Put down in a way farther than this from how it is meant, it lies; degrees, our decision. */
-  private static final double LEANS = 45;
+  private static final double LEANS = 20;
 
   /** What falls when the table is tilted by less does so at a breath; degrees, our decision. */
   private static final double BREATH = 2;

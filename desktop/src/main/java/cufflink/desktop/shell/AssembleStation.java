@@ -31,12 +31,10 @@ final class AssembleStation implements StationView {
   AssembleStation(Workbench bench, Runnable anew) {
     this.bench = bench;
     this.anew = anew;
-    this.waits =
-        new WaitingLine(bench.folding().assembling().finder(), Words.say("assemble.working"));
+    this.waits = new WaitingLine(bench.folding().gluer(), Words.say("assemble.working"));
     bench
         .folding()
-        .assembling()
-        .finder()
+        .gluer()
         .answered()
         .addListener(
             (property, before, now) -> {
@@ -54,9 +52,7 @@ final class AssembleStation implements StationView {
   private Optional<GluingOrder> order(Derivation derivation) {
     return derivation
         .made()
-        .flatMap(
-            made ->
-                bench.folding().assembling().of(made.design(), derivation.job().order().wish()));
+        .flatMap(made -> bench.folding().glued(made.design(), derivation.job().order().wish()));
   }
 
   private int step(Derivation derivation, GluingOrder order) {

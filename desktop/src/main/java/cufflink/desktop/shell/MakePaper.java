@@ -40,10 +40,7 @@ final class MakePaper {
     var wish = derivation.job().order().wish();
     TaskDrawing drawing =
         new TaskDrawing(
-            at.design(),
-            derivation.job(),
-            task,
-            bench.folding().assembling().of(at.design(), wish));
+            at.design(), derivation.job(), task, bench.folding().glued(at.design(), wish));
     paper.chosen().set(drawing.refs());
     paper.show(
         surface -> drawing.draw(surface).or(() -> fold(drawing, folded, surface)),

@@ -91,9 +91,11 @@ final class RowView extends VBox {
   void show(SlipRow changed) {
     row = changed;
     label.setText(changed.label());
-    getChildren().remove(press);
     changed.press().ifPresent(each -> press.setText(each.label()));
-    if (changed.press().isPresent()) {
+    if (changed.press().isEmpty()) {
+      getChildren().remove(press);
+    } else if (!getChildren().contains(press)) {
+      // It stays where it is while it is pressed.
       getChildren().add(press);
     }
     number.ifPresent(each -> each.setText(changed.number()));

@@ -1,6 +1,8 @@
 package cufflink.desktop.work;
 
 import cufflink.core.card.Card;
+import cufflink.core.design.Design;
+import cufflink.core.glue.GluingOrder;
 import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Derivation;
 import cufflink.core.paper.Materials;
@@ -16,7 +18,11 @@ public final class Folding {
   private final Latest<Asked, FoldReport> folder = new Latest<>("folding", AT_REST, Folding::fold);
 
   private final Curing curing = new Curing();
-  private final Assembling assembling = new Assembling();
+  private final Latest<Glued, GluingOrder> gluer =
+      new Latest<>(
+          "gluing",
+          Duration.millis(80),
+          (asked, asking) -> GluingOrder.of(asked.design(), asked.wish()));
 
   Folding() {}
 
@@ -30,12 +36,33 @@ public final class Folding {
   }
 
   /**
+   * What the order of gluing depends on.
+   *
+   * @param design the card
+   * @param wish what the maker wishes
+   */
+  public record Glued(Design design, GluingOrder.Wish wish) {}
+
+  /**
    * Returns what finds the order in which the card is put together.
    *
-   * @return the finder of this table
+   * @return the finder; the last it knows may be of a card before the present one
    */
-  public Assembling assembling() {
-    return assembling;
+  public Latest<Glued, GluingOrder> gluer() {
+    return gluer;
+  }
+
+  /**
+   * Asks for the order in which a card is put together.
+   *
+   * @param design the card
+   * @param wish what the maker wishes
+   * @return the order, if it is known
+   */
+  public Optional<GluingOrder> glued(Design design, GluingOrder.Wish wish) {
+    Glued asked = new Glued(design, wish);
+    gluer.ask(asked);
+    return gluer.answerTo(asked);
   }
 
   /**

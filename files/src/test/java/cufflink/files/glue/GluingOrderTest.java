@@ -26,6 +26,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /**
@@ -179,6 +180,86 @@ class GluingOrderTest {
     assertEquals(
         List.of("Fold both sides of the sleeve to the back"),
         order.steps().get(5).folds().stream().map(stage -> stage.title()).toList());
+  }
+
+  private static boolean isAllowed(String id, List<String> acts) {
+    return TABLES.get(id).entrySet().stream()
+        .allMatch(
+            entry ->
+                entry.getValue().stream()
+                    .allMatch(before -> acts.indexOf(before) < acts.indexOf(entry.getKey())));
+  }
+
+  /** A step goes to any other place that the table allows, and to no other. */
+  @ParameterizedTest
+  @MethodSource("tables")
+  void stepMovedElsewhere_isForbiddenWhereTheTableForbidsIt(String id) {
+    Design design = design(id);
+    GluingOrder order = GluingOrder.of(design, Wish.NONE);
+    int count = order.steps().size();
+    for (int from = 0; from < count; from++) {
+      for (int to = 0; to < count; to++) {
+        List<String> moved =
+            new ArrayList<>(order.steps().stream().map(step -> key(step.act())).toList());
+        moved.add(to, moved.remove(from));
+        boolean isFree = order.against(from, to).isEmpty();
+        assertEquals(isAllowed(id, moved), isFree, id + " from " + from + " to " + to);
+        GluingOrder own = GluingOrder.of(design, new Wish(false, order.moved(from, to)));
+        List<String> now = own.steps().stream().map(step -> key(step.act())).toList();
+        assertTrue(isAllowed(id, now), id + ": " + now);
+        if (isFree) {
+          assertEquals(moved, now);
+        } else {
+          String told = order.against(from, to).orElseThrow().told(design).say(Spoken.ENGLISH);
+          assertTrue(told.startsWith("First the ") && told.endsWith("."), told);
+        }
+      }
+    }
+  }
+
+  /** Names that are no longer there are passed over, and what is new comes as it can. */
+  @Test
+  void ownOrderOfAnotherDesign_isFollowedAsFarAsItGoes() {
+    Wish wish = new Wish(false, List.of("top", "gone", "low-1", "base outside"));
+    List<String> acts = new ArrayList<>();
+    GluingOrder.of(design("diamond-stack"), wish)
+        .steps()
+        .forEach(step -> acts.add(key(step.act())));
+    assertTrue(isAllowed("diamond-stack", acts), acts.toString());
+    assertTrue(acts.indexOf("low-1") < acts.indexOf("low-0"), acts.toString());
+  }
+
+  /** A finger goes 70 mm deep into a tube and no deeper; common practice, no source. */
+  @ParameterizedTest
+  @CsvSource({"130, true", "160, true", "124, true", "60, false", "122, false"})
+  void paperInATube_comesFirst_ifItIsTooDeepForAFinger(int high, boolean isFirst) {
+    String text =
+        """
+        format: cufflink-pattern/1
+        id: tube
+        name: Tube
+        parameters:
+          width: {label: Width, default: 60 mm, role: finished-width}
+          height: {label: Height, default: %d mm, role: finished-height}
+        pieces:
+          base: {label: card base, size: [width, height]}
+          sleeve:
+            label: sleeve
+            size: [130 mm, height]
+            scores:
+              left: {label: Left, x: 60 mm, fold: valley}
+              right: {label: Right, x: 120 mm, fold: valley}
+        layers:
+          lining: {label: lining, on: sleeve, face: inside, panel: [0 mm, height / 2 - 10 mm, 60 mm, 20 mm], border: 2 mm}
+        joins:
+          seam: {label: seam of the sleeve, piece: sleeve, on: sleeve, face: outside, area: [0 mm, 0 mm, 10 mm, height]}
+        """
+            .formatted(high);
+    Pattern pattern = PatternFile.read("tube", text).pattern().orElseThrow();
+    Derivation derivation = Derivation.of(pattern, Jobs.job("tube", pattern.normalValues()));
+    GluingOrder order = GluingOrder.of(derivation.made().orElseThrow().design(), Wish.NONE);
+    boolean found = order.musts().stream().anyMatch(must -> must.why().key().equals("act.tube"));
+    assertEquals(isFirst, found);
   }
 
   /** What the pattern says of its glue is what is told. */

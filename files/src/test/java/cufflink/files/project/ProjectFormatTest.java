@@ -172,7 +172,9 @@ class ProjectFormatTest {
         .withPapers(papers)
         .withItem(StandardSizes.item("gift-card"))
         .withPinToggled("left")
-        .withOrder(new Order(24, true, Set.of("belly-band", "envelope"), true, 18));
+        .withOrder(
+            new Order(24, true, Set.of("belly-band", "envelope"), true, 18)
+                .withGluing(List.of("base inside", "pocket")));
   }
 
   private static Job sheet() {
