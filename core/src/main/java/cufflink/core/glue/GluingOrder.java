@@ -88,6 +88,7 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
       for (Layer layer : act.layers()) {
         lines.add(Gluing.of(layer, design, raised));
       }
+      Pencilled.of(act, design).ifPresent(lines::add);
       place.or(() -> act.joint().map(joint -> Gluing.of(joint, design))).ifPresent(lines::add);
       Message why = act.isGlued() ? choice.told() : Message.NONE;
       for (Message reason : reasons) {

@@ -4,6 +4,7 @@ import cufflink.core.design.Design;
 import cufflink.core.drawing.GlueDrawing;
 import cufflink.core.glue.GluingOrder;
 import cufflink.core.glue.Must;
+import cufflink.core.inspect.Rehearsal;
 import cufflink.core.job.Derivation;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Surface;
@@ -61,12 +62,17 @@ final class AssembleStation implements StationView {
 
   @Override
   public List<SlipSection> slip(Derivation derivation) {
-    return order(derivation)
-        .map(
-            order ->
-                new StepSlip(derivation.made().orElseThrow().design(), order, bench.format())
-                    .write())
-        .orElse(List.of());
+    List<SlipSection> sections = new ArrayList<>();
+    order(derivation)
+        .map(order -> new StepSlip(derivation.made().orElseThrow().design(), order, bench.format()))
+        .ifPresent(slip -> sections.addAll(slip.write()));
+    derivation
+        .made()
+        .flatMap(made -> bench.folding().of(made.card()))
+        .map(report -> Rehearsal.of(report, derivation.pattern().look()))
+        .filter(lines -> !lines.isEmpty())
+        .ifPresent(lines -> sections.addAll(StepSlip.rehearsal(lines, bench.format())));
+    return sections;
   }
 
   @Override

@@ -4,11 +4,13 @@ import cufflink.core.design.Design;
 import cufflink.core.glue.GluingOrder;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.scene.Ref;
+import cufflink.core.words.Message;
 import cufflink.files.words.Words;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Writes in what order a card is put together.
@@ -41,6 +43,20 @@ public record StepSlip(Design design, GluingOrder order, LengthFormat format) {
             new SlipSection(
                 Words.say("assemble.nothing-title"), Words.say("assemble.nothing"), List.of()))
         : List.of(new SlipSection(Words.say("assemble.in-this-order"), "", rows));
+  }
+
+  /**
+   * Writes which panel is which.
+   *
+   * @param lines a sentence for each face that is seen
+   * @param format how lengths are written
+   * @return one section, each sentence in a line of its own
+   */
+  public static List<SlipSection> rehearsal(List<Message> lines, LengthFormat format) {
+    String all =
+        Words.say("rehearse.remark")
+            + lines.stream().map(it -> it.say(format)).collect(Collectors.joining("\n", "\n", ""));
+    return List.of(new SlipSection(Words.say("rehearse.title"), all, List.of()));
   }
 
   /**
