@@ -11,6 +11,7 @@ import cufflink.core.fold.Thickness;
 import cufflink.core.layers.LayerOrder;
 import cufflink.core.measure.Length;
 import cufflink.core.paper.Materials;
+import cufflink.core.stance.Stance;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -25,13 +26,15 @@ import java.util.function.BooleanSupplier;
  * @param thickness how thick the closed card is where, if it lies
  * @param states what shows after each stage, in order
  * @param catches where paper meets paper on the way
+ * @param ways how it can be put down where it is left open
  */
 public record FoldReport(
     FoldModel model,
     List<Finding> findings,
     Optional<Thickness> thickness,
     List<State> states,
-    List<Catches.Catch> catches) {
+    List<Catches.Catch> catches,
+    List<Stance.Ways> ways) {
   /**
    * What shows of a card after a stage.
    *
@@ -46,6 +49,12 @@ public record FoldReport(
     findings = List.copyOf(findings);
     states = List.copyOf(states);
     catches = List.copyOf(catches);
+    ways = List.copyOf(ways);
+  }
+
+  /** Nothing more can be said of a card. */
+  private static FoldReport none(FoldModel model, List<Finding> findings) {
+    return new FoldReport(model, findings, Optional.empty(), List.of(), List.of(), List.of());
   }
 
   /**
@@ -73,11 +82,11 @@ public record FoldReport(
       Design design, FoldModel model, Materials materials, BooleanSupplier stops) {
     if (model.isTooLarge()) {
       Finding tooLarge = FoldFindings.tooLarge(model);
-      return new FoldReport(model, List.of(tooLarge), Optional.empty(), List.of(), List.of());
+      return none(model, List.of(tooLarge));
     }
     model.prepare(stops);
     if (stops.getAsBoolean()) {
-      return new FoldReport(model, List.of(), Optional.empty(), List.of(), List.of());
+      return none(model, List.of());
     }
     int done = model.closing();
     List<Finding> findings = new ArrayList<>(FoldFindings.vertices(model));
@@ -123,7 +132,9 @@ public record FoldReport(
     findings.addAll(new PrintInspection(model, materials.papers()).of(states));
     Optional<Thickness> thickness =
         flat ? Optional.of(Thickness.of(model, done, design, materials)) : Optional.empty();
-    return new FoldReport(model, findings, thickness, states, catches);
+    List<Stance.Ways> ways =
+        stops.getAsBoolean() ? List.of() : Stance.ways(model, design, materials.papers());
+    return new FoldReport(model, findings, thickness, states, catches, ways);
   }
 
   /**

@@ -200,10 +200,7 @@ public record Derivation(
    * @return an answer for each stage that leaves it open
    */
   public List<Stance> stances(FoldReport report) {
-    return report.model().isTooLarge()
-        ? List.of()
-        : made.map(each -> Stance.of(report.model(), each.design(), job.papers(), pattern.look()))
-            .orElse(List.of());
+    return Stance.of(report.ways(), pattern.look());
   }
 
   private Finding waiting() {

@@ -19,7 +19,7 @@ import org.locationtech.jts.geom.Polygon;
  *     stands on, over the height of that centre; degrees, below nought if it falls by itself.
  *     Source: elementary statics, as in any handbook of mechanics, from memory
  */
-record Rest(Vec up, double tilt) {
+public record Rest(Vec up, double tilt) {
   private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
   /** Paper gives so far, in millimetres: what is as near stands as well. */

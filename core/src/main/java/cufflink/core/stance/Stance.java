@@ -48,17 +48,29 @@ public record Stance(int done, Kind kind, double tilt) {
   }
 
   /**
-   * Finds how a card stands after each stage that leaves it open.
+   * All ways in which a card can be put down after a stage that leaves it open.
+   *
+   * @param done how many stages are done
+   * @param rests each way
+   */
+  public record Ways(int done, List<Rest> rests) {
+    /** Copies the list. */
+    public Ways {
+      rests = List.copyOf(rests);
+    }
+  }
+
+  /**
+   * Finds how a card can be put down after each stage that leaves it open.
    *
    * @param model the card, put together and prepared
    * @param design its design, for what lies on it
    * @param papers what it is made from
-   * @param look how it is pictured, which says which way is up as it stands
    * @return an answer for each stage after the folding that leaves it neither flat nor torn
    */
-  public static List<Stance> of(FoldModel model, Design design, Papers papers, Look look) {
+  public static List<Ways> ways(FoldModel model, Design design, Papers papers) {
     Masses masses = new Masses(model, design, papers);
-    List<Stance> stances = new ArrayList<>();
+    List<Ways> all = new ArrayList<>();
     for (int done = model.closing() + 1; done <= model.stages().size(); done++) {
       if (!model.holds(done) || model.layering().isFlat(done)) {
         continue;
@@ -69,10 +81,22 @@ public record Stance(int done, Kind kind, double tilt) {
         for (Facet facet : model.assembly().facets()) {
           corners.addAll(pose.corners(facet.index()));
         }
-        stances.add(at(done, Rest.of(corners, masses.centre(pose)), upright(look)));
+        all.add(new Ways(done, Rest.of(corners, masses.centre(pose))));
       }
     }
-    return stances;
+    return all;
+  }
+
+  /**
+   * Finds whether a card stands as it is meant to.
+   *
+   * @param ways how it can be put down
+   * @param look how it is pictured, which says which way is up as it stands
+   * @return an answer for each state
+   */
+  public static List<Stance> of(List<Ways> ways, Look look) {
+    Vec upright = upright(look);
+    return ways.stream().map(each -> at(each.done(), each.rests(), upright)).toList();
   }
 
   /** Returns which way, of the card as it is folded, is up when it has been set up. */

@@ -13,10 +13,11 @@ import cufflink.core.words.Message;
 import cufflink.desktop.slip.InspectSlip;
 import cufflink.desktop.slip.SlipRow;
 import cufflink.desktop.slip.SlipSection;
+import cufflink.desktop.wait.Latest;
+import cufflink.desktop.work.Folding;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.inspect.Answer;
-import cufflink.files.inspect.Answers;
 import cufflink.files.words.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -77,16 +78,27 @@ final class InspectStation implements StationView {
 
   @Override
   public List<SlipSection> slip(Derivation derivation) {
-    List<Answer> answers =
-        report(derivation)
-            .map(it -> Answers.of(wrongs.whole(derivation), it, bench.format()))
-            .orElse(List.of());
+    List<Answer> answers = report(derivation).map(it -> answers(derivation, it)).orElse(List.of());
     InspectSlip slip =
         new InspectSlip(
             finding -> Wrongs.places(finding, derivation),
             finding -> wrongs.cure(finding).map(it -> new SlipRow.Press(it.label(), it.apply())),
             bench.format());
     return slip.write(wrongs.of(derivation), answers);
+  }
+
+  /** While its sizes change, what was last answered of a card stands there for a moment. */
+  private List<Answer> answers(Derivation derivation, FoldReport report) {
+    var answerer = bench.folding().answerer();
+    if (bench.station().get() == Station.INSPECT) {
+      answerer.ask(new Folding.Answered(wrongs.whole(derivation), report, bench.format()));
+    }
+    return answerer
+        .answered()
+        .get()
+        .filter(each -> each.question().whole().job().id().equals(derivation.job().id()))
+        .map(Latest.Answered::answer)
+        .orElse(List.of());
   }
 
   @Override

@@ -72,6 +72,7 @@ public final class SlipView extends ScrollPane {
     bench.cutter().plans().addListener((property, before, now) -> refresh());
     bench.folding().folder().answered().addListener((property, before, now) -> refresh());
     bench.folding().gluer().answered().addListener((property, before, now) -> refresh());
+    bench.folding().answerer().answered().addListener((property, before, now) -> refresh());
     bench.chosen().addListener((property, before, now) -> light(now));
     bench.derivation().get().ifPresent(each -> looked.changed(each, Optional.empty()));
     refresh();

@@ -5,9 +5,13 @@ import cufflink.core.design.Design;
 import cufflink.core.glue.GluingOrder;
 import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Derivation;
+import cufflink.core.measure.LengthFormat;
 import cufflink.core.paper.Materials;
 import cufflink.desktop.wait.Asking;
 import cufflink.desktop.wait.Latest;
+import cufflink.files.inspect.Answer;
+import cufflink.files.inspect.Answers;
+import java.util.List;
 import java.util.Optional;
 import javafx.util.Duration;
 
@@ -18,6 +22,12 @@ public final class Folding {
   private final Latest<Asked, FoldReport> folder = new Latest<>("folding", AT_REST, Folding::fold);
 
   private final Curing curing = new Curing();
+  private final Latest<Answered, List<Answer>> answerer =
+      new Latest<>(
+          "answering",
+          AT_REST,
+          (asked, asking) -> Answers.of(asked.whole(), asked.report(), asked.format()));
+
   private final Latest<Glued, GluingOrder> gluer =
       new Latest<>(
           "gluing",
@@ -33,6 +43,24 @@ public final class Folding {
    */
   public Curing curing() {
     return curing;
+  }
+
+  /**
+   * What the answers about a card depend on.
+   *
+   * @param whole what follows from its job, folded in thought
+   * @param report what came of folding it
+   * @param format how lengths are written
+   */
+  public record Answered(Derivation whole, FoldReport report, LengthFormat format) {}
+
+  /**
+   * Returns what answers what is asked about a card.
+   *
+   * @return the answerer; the last it knows may be about a card before the present one
+   */
+  public Latest<Answered, List<Answer>> answerer() {
+    return answerer;
   }
 
   /**
