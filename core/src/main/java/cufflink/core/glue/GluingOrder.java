@@ -86,7 +86,7 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
       List<Message> lines = new ArrayList<>();
       folds.forEach(stage -> lines.add(Message.of("act.fold-first", stage.title())));
       for (Layer layer : act.layers()) {
-        lines.add(Gluing.of(layer, design, raised));
+        lines.add(Message.of("act.layer", Gluing.of(layer, design, raised)));
       }
       Pencilled.of(act, design).ifPresent(lines::add);
       place.or(() -> act.joint().map(joint -> Gluing.of(joint, design))).ifPresent(lines::add);

@@ -156,7 +156,20 @@ public final class PatternEvaluator {
         rule.severity(),
         rule.place(),
         rule.otherwise().say(scope),
-        rule.cure().map(cure -> fix(cure, scope)));
+        rule.cure().map(cure -> fix(cure, scope)).filter(cure -> isWithinLimits(cure, scope)));
+  }
+
+  /** A formula may come to a value that nobody can cut; that mends nothing. */
+  private boolean isWithinLimits(Fix cure, Scope scope) {
+    return pattern.parameters().stream()
+        .filter(each -> cure.values().settings().containsKey(each.id()))
+        .filter(each -> !(cure.values().settings().get(each.id()) instanceof Setting.OfChoice))
+        .allMatch(
+            each -> {
+              long value = whole(cure.values().settings().get(each.id()));
+              return each.least().map(scope::whole).filter(least -> value < least).isEmpty()
+                  && each.most().map(scope::whole).filter(most -> value > most).isEmpty();
+            });
   }
 
   private Fix fix(Rule.Cure cure, Scope scope) {
