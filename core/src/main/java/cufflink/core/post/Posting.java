@@ -152,12 +152,13 @@ public record Posting(String country, Optional<PostClass> best, boolean byHand, 
    * Says it in a sentence.
    *
    * @param name what the country is called where it is read
+   * @param label what the class it goes in is called there
    */
-  public Message told(String name) {
+  public Message told(String name, String label) {
     if (best.isEmpty()) {
       return Message.of("post.not", name, Message.list("list.comma", why));
     }
-    Message goes = Message.of(byHand ? "post.by-hand" : "post.goes", name, best.get().label());
+    Message goes = Message.of(byHand ? "post.by-hand" : "post.goes", name, label);
     return why.isEmpty() ? goes : Message.of("post.since", goes, Message.list("list.comma", why));
   }
 }

@@ -41,7 +41,7 @@ class PostingTest {
     Posting.Parcel parcel = new Posting.Parcel(mm(one), mm(other), mm(thick), grams);
     List<Posting> all = Posting.of(parcel, List.of(SMALL, LARGE));
     assertEquals(1, all.size());
-    return all.get(0).told("XX").say(FORMAT);
+    return all.get(0).told("XX", all.get(0).best().map(PostClass::label).orElse("")).say(FORMAT);
   }
 
   @Test

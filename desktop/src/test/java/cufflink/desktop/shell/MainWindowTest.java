@@ -25,6 +25,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -63,7 +64,7 @@ class MainWindowTest {
     window.lay(robot, 0);
     for (Station station : Station.values()) {
       robot.interact(() -> paper(robot).requestFocus());
-      robot.type(KeyCode.getKeyCode(Integer.toString(station.ordinal() + 1)));
+      robot.type(KeyCode.getKeyCode(Integer.toString((station.ordinal() + 1) % 10)));
       assertEquals(station, bench.station().get());
       robot.interact(() -> bench.station().set(Station.SIZE));
     }
@@ -203,7 +204,16 @@ class MainWindowTest {
     window.lay(robot, 0);
     robot.interact(() -> bench.sizing().type("left", "140"));
     waitForWords(robot, "The left flap is 140");
-    robot.clickOn("Make the left flap 118");
+    // Flags are planted anew as more is found out.
+    robot.interact(
+        () ->
+            robot
+                .lookup(
+                    node ->
+                        node instanceof Button cure
+                            && cure.getText().equals("Make the left flap 118"))
+                .queryButton()
+                .fire());
     assertEquals(
         Optional.of(Length.ofMillimetres(118)), bench.job().orElseThrow().values().length("left"));
     assertTrue(

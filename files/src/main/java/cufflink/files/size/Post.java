@@ -91,9 +91,10 @@ public final class Post {
    * @return a sentence that names the country
    */
   public static Message told(Posting posting) {
-    return posting.told(
-        new Locale("", posting.country())
-            .getDisplayCountry(Locale.forLanguageTag(Words.language().name())));
+    Locale language = Locale.forLanguageTag(Words.language().name());
+    String country = new Locale("", posting.country()).getDisplayCountry(language);
+    String label = posting.best().map(PostClass::label).orElse("");
+    return posting.told(Words.language().dressed(country), Words.language().dressed(label));
   }
 
   /**

@@ -22,7 +22,7 @@ class PostTest {
 
   private static List<String> told(Posting.Parcel parcel) {
     return Posting.of(parcel, Post.classes()).stream()
-        .map(each -> each.told(each.country()).say(FORMAT).split("[;:,]")[1].strip())
+        .map(each -> Post.told(each).say(FORMAT).split("[;:,]")[1].strip())
         .toList();
   }
 
