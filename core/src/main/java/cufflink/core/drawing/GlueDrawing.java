@@ -158,7 +158,7 @@ public final class GlueDrawing {
       }
     }
     if (act.joint().filter(joint -> !joint.movement().isFast()).isEmpty()) {
-      marks.measures(pen, host.edges(), host.measured());
+      marks.measures(pen, host.edges(), host.measured(), host.room());
     }
   }
 

@@ -36,20 +36,23 @@ record GlueMarks(Surface surface, double letters) {
     }
   }
 
-  /** Writes how far the part lies from the left and from the top edge of its host, as both lie. */
-  void measures(Pen pen, Extent whole, Extent there) {
+  /**
+   * Writes how far the part lies from the left and from the top edge of its host, as both lie;
+   * outside of all that is built, so that no number stands over a line.
+   */
+  void measures(Pen pen, Extent whole, Extent there, Extent room) {
     double right = there.left() - whole.left();
     double down = there.top() - whole.top();
     double aside = GlueLayout.BESIDE * letters / 2;
     if (Math.abs(right) > FLUSH) {
-      double y = pen.y(whole.top()) - aside;
+      double y = pen.y(room.top()) - aside;
       Spot tick = new Spot(0, letters * TICK);
       span(pen, new Spot(pen.x(whole.left()), y), new Spot(pen.x(there.left()), y), tick);
       double middle = (pen.x(whole.left()) + pen.x(there.left())) / 2;
       write(pen, new Spot(middle, y - letters * 0.7), right, Anchor.MIDDLE);
     }
     if (Math.abs(down) > FLUSH) {
-      double x = pen.x(whole.left()) - aside;
+      double x = pen.x(room.left()) - aside;
       Spot tick = new Spot(letters * TICK, 0);
       span(pen, new Spot(x, pen.y(whole.top())), new Spot(x, pen.y(there.top())), tick);
       double middle = (pen.y(whole.top()) + pen.y(there.top())) / 2;

@@ -21,7 +21,7 @@ public record Trouble(Finding first, List<Finding> others) {
           .reversed()
           // A pattern's own words say best what it is that goes wrong.
           .thenComparing(each -> each.kind() != FindingKind.RULE)
-          .thenComparing(each -> each.kind().cost());
+          .thenComparing(Trouble::cost);
 
   /** Copies the list. */
   public Trouble {
@@ -49,7 +49,8 @@ public record Trouble(Finding first, List<Finding> others) {
         .map(Trouble::from)
         .sorted(
             Comparator.comparing((Trouble each) -> !each.first.isError())
-                .thenComparing(Trouble::cost))
+                .thenComparing((Trouble each) -> each.cost())
+                .thenComparing((Trouble each) -> each.first.kind() != FindingKind.RULE))
         .toList();
   }
 
@@ -60,10 +61,23 @@ public record Trouble(Finding first, List<Finding> others) {
     return new Trouble(worst, others);
   }
 
+  /**
+   * Returns what a finding costs if it is found out at the table.
+   *
+   * @param finding the finding
+   * @return the cost of its kind; whatever breaks a rule without which the card will not work may
+   *     cost all
+   */
+  public static Cost cost(Finding finding) {
+    return finding.kind() == FindingKind.RULE && finding.isError()
+        ? Cost.START
+        : finding.kind().cost();
+  }
+
   /** Returns what it costs if it is found out at the table: the most that comes of it. */
   public Cost cost() {
     return Stream.concat(Stream.of(first), others.stream())
-        .map(each -> each.kind().cost())
+        .map(Trouble::cost)
         .min(Comparator.naturalOrder())
         .orElseThrow();
   }

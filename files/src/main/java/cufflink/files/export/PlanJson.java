@@ -349,7 +349,7 @@ public final class PlanJson {
   private ObjectNode finding(Finding finding, ObjectNode node) {
     node.put("kind", finding.kind().id());
     node.put("severity", plain(finding.severity()));
-    node.put("cost", finding.kind().cost().id());
+    node.put("cost", Trouble.cost(finding).id());
     node.put("piece", finding.place().piece());
     ArrayNode lines = node.putArray("lines");
     finding.place().lines().forEach(lines::add);
