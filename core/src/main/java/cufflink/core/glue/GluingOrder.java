@@ -4,6 +4,8 @@ import cufflink.core.design.Design;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Stage;
+import cufflink.core.paper.Adhesive;
+import cufflink.core.plane.Side;
 import cufflink.core.run.Gluing;
 import cufflink.core.words.Message;
 import java.util.ArrayList;
@@ -72,33 +74,6 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
                 return words;
               })
           .orElse(Message.NONE);
-    }
-
-    /**
-     * Says all that is worth knowing while it is done.
-     *
-     * @param design the card
-     * @param raised whether layers stand on foam pads
-     * @param place where it goes, as all lies then; nothing where its pattern says it better
-     * @return what is folded before, what goes where with what, why it comes now, what to try
-     */
-    public List<Message> walk(Design design, boolean raised, Optional<Message> place) {
-      List<Message> lines = new ArrayList<>();
-      folds.forEach(stage -> lines.add(Message.of("act.fold-first", stage.title())));
-      for (Layer layer : act.layers()) {
-        lines.add(Message.of("act.layer", Gluing.of(layer, design, raised)));
-      }
-      Pencilled.of(act, design).ifPresent(lines::add);
-      place.or(() -> act.joint().map(joint -> Gluing.of(joint, design))).ifPresent(lines::add);
-      Message why = act.isGlued() ? choice.told() : Message.NONE;
-      for (Message reason : reasons) {
-        why = why.isEmpty() ? reason : why.followedBy(reason);
-      }
-      if (!why.isEmpty()) {
-        lines.add(why);
-      }
-      Trial.of(act, choice, design).ifPresent(lines::add);
-      return lines;
     }
 
     /** Copies the lists. */
@@ -178,6 +153,64 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
   public static List<Act> ring(Design design) {
     List<Act> acts = Act.of(design);
     return ring(acts, Reach.of(design, acts));
+  }
+
+  /**
+   * Says all that is worth knowing while a step is done.
+   *
+   * @param index which step, from 0
+   * @param design the card
+   * @param raised whether layers stand on foam pads
+   * @param place where it goes, as all lies then; nothing where its pattern says it better
+   * @return what is folded before, what goes where with what, why it comes now, what to try
+   */
+  public List<Message> walk(int index, Design design, boolean raised, Optional<Message> place) {
+    Step step = steps.get(index);
+    List<Message> lines = new ArrayList<>();
+    step.folds().forEach(stage -> lines.add(Message.of("act.fold-first", stage.title())));
+    for (Layer layer : step.act().layers()) {
+      lines.add(Message.of("act.layer", Gluing.of(layer, design, raised)));
+    }
+    Pencilled.of(step.act(), design).ifPresent(lines::add);
+    place.or(() -> step.act().joint().map(joint -> Gluing.of(joint, design))).ifPresent(lines::add);
+    Message why = step.act().isGlued() ? step.choice().told() : Message.NONE;
+    for (Message reason : step.reasons()) {
+      why = why.isEmpty() ? reason : why.followedBy(reason);
+    }
+    if (!why.isEmpty()) {
+      lines.add(why);
+    }
+    wet(index, design).or(() -> Trial.of(step.act(), step.choice(), design)).ifPresent(lines::add);
+    return lines;
+  }
+
+  /** Parts that lie over each other in wet glue are slid straight together and pressed once. */
+  private Optional<Message> wet(int index, Design design) {
+    if (isWetWithNext(index)) {
+      Message next = steps.get(index + 1).act().name(design);
+      return Optional.of(Message.of("act.wet", next));
+    }
+    return index > 0 && isWetWithNext(index - 1)
+        ? Optional.of(Message.of("act.wet-last"))
+        : Optional.empty();
+  }
+
+  private boolean isWetWithNext(int index) {
+    if (index + 1 >= steps.size()) {
+      return false;
+    }
+    Step step = steps.get(index);
+    Step next = steps.get(index + 1);
+    return isWet(step)
+        && isWet(next)
+        && step.act().host().equals(next.act().host())
+        && step.act().face() == next.act().face()
+        && step.act().joint().get().area().overlaps(next.act().joint().get().area());
+  }
+
+  private static boolean isWet(Step step) {
+    return step.act().joint().filter(joint -> joint.mouth() == Side.NONE).isPresent()
+        && step.choice().adhesive() == Adhesive.LIQUID;
   }
 
   /**

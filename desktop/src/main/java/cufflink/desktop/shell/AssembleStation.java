@@ -147,9 +147,8 @@ final class AssembleStation implements StationView {
               foot.getStyleClass().add("steps-foot");
               int now = step(derivation, order);
               order
-                  .steps()
-                  .get(now)
                   .walk(
+                      now,
                       design,
                       derivation.job().order().raised(),
                       GlueDrawing.place(order, design, now))

@@ -12,6 +12,7 @@ import cufflink.core.glue.Must;
 import cufflink.core.job.Derivation;
 import cufflink.core.paper.Adhesive;
 import cufflink.core.pattern.Pattern;
+import cufflink.core.words.Message;
 import cufflink.files.Jobs;
 import cufflink.files.Spoken;
 import cufflink.files.pattern.PatternFile;
@@ -22,7 +23,9 @@ import java.util.Deque;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -260,6 +263,22 @@ class GluingOrderTest {
     GluingOrder order = GluingOrder.of(derivation.made().orElseThrow().design(), Wish.NONE);
     boolean found = order.musts().stream().anyMatch(must -> must.why().key().equals("act.tube"));
     assertEquals(isFirst, found);
+  }
+
+  /** Layer, flap and strap are slid together and pressed once; common practice, no source. */
+  @Test
+  void wetParts_areSlidTogether_andPressedOnce() {
+    Design design = design("two-way-flap");
+    GluingOrder order = GluingOrder.of(design, Wish.NONE);
+    Map<String, String> last = new TreeMap<>();
+    for (int i = 0; i < order.steps().size(); i++) {
+      List<Message> lines = order.walk(i, design, false, Optional.empty());
+      last.put(key(order.steps().get(i).act()), lines.get(lines.size() - 1).key());
+    }
+    assertEquals("act.wet", last.get("layer"));
+    assertEquals("act.wet", last.get("flap"));
+    assertEquals("act.wet-last", last.get("strap"));
+    assertEquals(2, last.values().stream().filter("act.wet"::equals).count());
   }
 
   /** What the pattern says of its glue is what is told. */
