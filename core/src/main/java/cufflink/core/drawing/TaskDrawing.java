@@ -14,6 +14,7 @@ import cufflink.core.space.Viewpoint;
 import cufflink.core.words.Message;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -74,9 +75,32 @@ public record TaskDrawing(Design design, Job job, Task task, Optional<GluingOrde
                         glues ? Optional.empty() : Optional.of(job.habit()))));
   }
 
+  /**
+   * Says what to do as all lies in the drawing: a host that is folded does not lie as it was cut.
+   *
+   * @return the sentence for a part that is glued on, else that of the task
+   */
+  public Message words() {
+    OptionalInt step = task.shown().isPresent() ? step(task.shown().get()) : OptionalInt.empty();
+    if (step.isEmpty()) {
+      return task.words();
+    }
+    return GlueDrawing.place(order.orElseThrow(), design, step.getAsInt())
+        .map(place -> place.followedBy(order.get().steps().get(step.getAsInt()).choice().told()))
+        .orElse(task.words());
+  }
+
   private Optional<Drawing> halfBuilt(Task.Shown shown, Surface surface) {
-    if (order.isEmpty()) {
-      return Optional.empty();
+    OptionalInt step = step(shown);
+    return step.isEmpty()
+        ? Optional.empty()
+        : GlueDrawing.of(order.orElseThrow(), design, step.getAsInt(), surface);
+  }
+
+  /** Returns which step of the gluing the task is, if it is one. */
+  private OptionalInt step(Task.Shown shown) {
+    if (order.isEmpty() || task.phase().compareTo(Task.Phase.LAYER) < 0) {
+      return OptionalInt.empty();
     }
     List<GluingOrder.Step> steps = order.get().steps();
     for (int i = 0; i < steps.size(); i++) {
@@ -86,10 +110,10 @@ public record TaskDrawing(Design design, Job job, Task task, Optional<GluingOrde
               && (act.joint().filter(joint -> shown.lines().contains(joint.id())).isPresent()
                   || act.layers().stream().anyMatch(each -> shown.lines().contains(each.id())));
       if (isIt) {
-        return GlueDrawing.of(order.get(), design, i, surface);
+        return OptionalInt.of(i);
       }
     }
-    return Optional.empty();
+    return OptionalInt.empty();
   }
 
   /**

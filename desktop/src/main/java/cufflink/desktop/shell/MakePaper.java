@@ -37,15 +37,23 @@ final class MakePaper {
     bench.folding().ask(derivation);
     Optional<FoldModel> folded =
         derivation.made().flatMap(it -> bench.folding().of(it.card())).map(FoldReport::model);
-    var wish = derivation.job().order().wish();
-    TaskDrawing drawing =
-        new TaskDrawing(
-            at.design(), derivation.job(), task, bench.folding().glued(at.design(), wish));
+    TaskDrawing drawing = drawing(derivation, at, task);
     paper.chosen().set(drawing.refs());
     paper.show(
         surface -> drawing.draw(surface).or(() -> fold(drawing, folded, surface)),
         bench.shownMarks(),
         bench.format());
+  }
+
+  /** Says what to do, as all lies on the paper. */
+  String words(Derivation derivation, AtTable at, Task task) {
+    return drawing(derivation, at, task).words().say(bench.format());
+  }
+
+  private TaskDrawing drawing(Derivation derivation, AtTable at, Task task) {
+    var wish = derivation.job().order().wish();
+    return new TaskDrawing(
+        at.design(), derivation.job(), task, bench.folding().glued(at.design(), wish));
   }
 
   private static Optional<Drawing> fold(

@@ -123,6 +123,7 @@ final class MakeStation implements StationView {
                 bench.job().ifPresent(job -> read(job.id()));
               }
             });
+    bench.folding().gluer().answered().addListener((property, was, now) -> refreshIfHere());
     bench.cutter().plans().addListener((property, was, now) -> refreshIfHere());
     bench.cutter().rest().answered().addListener((property, was, now) -> refreshIfHere());
   }
@@ -267,7 +268,7 @@ final class MakeStation implements StationView {
             : Optional.of(Words.say("make.tally", made + 1, task.count()));
     phase.setText(both ? Words.say("make.about", heading, tally.orElseThrow()) : heading);
     say(number, task.number().map(bench.format()::format).or(() -> tally));
-    words.setText(task.words().say(bench.format()));
+    words.setText(sheet.words(derivation, at, task));
     Optional<String> other = aside.of(derivation, at, task);
     say(before, isElsewhere() ? Optional.of(Words.say("make.elsewhere")) : other);
     told.getChildren().setAll(number, words, before);

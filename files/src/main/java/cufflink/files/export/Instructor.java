@@ -230,12 +230,16 @@ final class Instructor {
   }
 
   private String text(Task task) {
-    String words = task.words().say(format);
+    String words = drawn(task).words().say(format);
     return task.count() == 1 ? words : Words.say("share.times", words, task.count());
   }
 
+  private TaskDrawing drawn(Task task) {
+    return new TaskDrawing(made.design(), job, task, Optional.of(order));
+  }
+
   private Optional<Drawing> drawing(Task task) {
-    TaskDrawing drawing = new TaskDrawing(made.design(), job, task, Optional.of(order));
+    TaskDrawing drawing = drawn(task);
     return drawing.fold(made.card().whole(), FROM_THE_FRONT, small).or(() -> drawing.draw(small));
   }
 
