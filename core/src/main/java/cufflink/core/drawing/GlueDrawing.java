@@ -4,7 +4,6 @@ import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
-import cufflink.core.design.Piece;
 import cufflink.core.design.Zone;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
@@ -77,11 +76,7 @@ public final class GlueDrawing {
                 GlueHost.of(order, card, index)
                     .map(
                         host ->
-                            Message.of(
-                                "act.place",
-                                joint.label(),
-                                card.piece(joint.on()).map(Piece::label).orElse(joint.on()),
-                                host.place())));
+                            Message.of("act.place", joint.label(), host.label(), host.place())));
   }
 
   private Drawing draw() {

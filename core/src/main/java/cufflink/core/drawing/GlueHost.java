@@ -145,6 +145,11 @@ record GlueHost(Act act, HalfBuilt built, Member host, Facet facet, Viewpoint vi
     return Extent.of(onTable(marked(outlines().get(0))), viewpoint);
   }
 
+  /** Names what is worked on; one of several equal pieces is named as it was put on. */
+  String label() {
+    return host.joint().map(Joint::label).orElse(host.flat().piece().label());
+  }
+
   /** Says where the part goes, measured from the left and the top edge of its host as both lie. */
   Message place() {
     Extent there = measured();

@@ -16,7 +16,6 @@ import cufflink.core.glue.GluingOrder.Wish;
 import cufflink.core.glue.HalfBuilt;
 import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.Marks;
-import cufflink.core.pattern.Pattern;
 import cufflink.core.plane.Area;
 import cufflink.core.plane.Point;
 import cufflink.core.run.Gluing;
@@ -26,6 +25,7 @@ import cufflink.core.scene.Ink;
 import cufflink.core.scene.Surface;
 import cufflink.core.scene.TextMeasure;
 import cufflink.core.value.Values;
+import cufflink.core.words.Message;
 import cufflink.files.Jobs;
 import cufflink.files.pattern.PatternLibrary;
 import cufflink.files.words.Words;
@@ -34,6 +34,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -56,12 +58,17 @@ class WalkTest {
   /** Hatch lines stand so far apart, in pixels, so that glue ends between two of them. */
   private static final double HATCH = 10;
 
+  private static final double HALF = 0.55;
+
+  private static final Pattern CORNER =
+      Pattern.compile("its corner ([0-9.]+).* from the left edge and ([0-9.]+).* from the top");
+
   static List<String> ids() {
-    return PatternLibrary.shipped().patterns().stream().map(Pattern::id).toList();
+    return PatternLibrary.shipped().patterns().stream().map(each -> each.id()).toList();
   }
 
   private static Design design(String id) {
-    Pattern pattern = PatternLibrary.shipped().pattern(id).orElseThrow();
+    var pattern = PatternLibrary.shipped().pattern(id).orElseThrow();
     return Jobs.derive(Jobs.job(id, pattern.normalValues())).made().orElseThrow().design();
   }
 
@@ -124,6 +131,44 @@ class WalkTest {
         .flatMap(Optional::stream)
         .map(Joint::id)
         .toList();
+  }
+
+  /** A ruler laid on the picture reads what the sentence says. */
+  @ParameterizedTest
+  @MethodSource("ids")
+  void ruler_readsOnThePicture_whatTheSentenceSays(String id) {
+    Design card = design(id);
+    GluingOrder order = GluingOrder.of(card, Wish.NONE);
+    for (int i = 0; i < order.steps().size(); i++) {
+      Optional<Joint> joint = order.steps().get(i).act().joint();
+      Optional<Message> place = GlueDrawing.place(order, card, i);
+      boolean isOnTheBase =
+          joint.isPresent()
+              && HalfBuilt.of(order, card, i)
+                  .orElseThrow()
+                  .design()
+                  .base()
+                  .id()
+                  .equals(joint.get().on());
+      if (place.isEmpty() || !isOnTheBase) {
+        continue;
+      }
+      Drawing drawing = GlueDrawing.of(order, card, i, SURFACE).orElseThrow();
+      List<Stroke> strokes = strokes(drawing);
+      int at = last(strokes, Ink.PLACE);
+      Box dashes = Box.of(strokes.get(at).path().stream());
+      Box paper = Box.of(places(strokes.subList(0, at), Ink.CUT).stream());
+      String told = place.get().say(SURFACE.format());
+      Matcher corner = CORNER.matcher(told);
+      boolean isOnAnotherCopy = !told.contains(" onto the " + card.base().label() + ":");
+      if (corner.find() && !isOnAnotherCopy) {
+        double across = (dashes.left() - paper.left()) / drawing.scale();
+        double down = (dashes.top() - paper.top()) / drawing.scale();
+        // Half a mark is told in words behind the number.
+        assertEquals(across, Double.parseDouble(corner.group(1)), HALF, id + ": " + told);
+        assertEquals(down, Double.parseDouble(corner.group(2)), HALF, id + ": " + told);
+      }
+    }
   }
 
   /** Turned over like a page and laid on the dashes, the part's glue lies where it must. */
