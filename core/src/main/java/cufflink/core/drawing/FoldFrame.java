@@ -29,8 +29,8 @@ public final class FoldFrame {
    * @return its width and height to the eye, in millimetres
    */
   public static Spot extent(FoldModel model, double moment, Viewpoint viewpoint) {
-    double[] box = box(places(model, moment), viewpoint);
-    return new Spot(box[2] - box[0], box[3] - box[1]);
+    Extent extent = Extent.of(places(model, moment), viewpoint);
+    return new Spot(extent.wide(), extent.high());
   }
 
   /** Returns where the corners of a card are at a moment. */
@@ -39,19 +39,6 @@ public final class FoldFrame {
     return model.assembly().facets().stream()
         .flatMap(facet -> pose.corners(facet.index()).stream())
         .toList();
-  }
-
-  /** Returns the left, top, right and bottom of places, to the eye. */
-  private static double[] box(List<Vec> places, Viewpoint viewpoint) {
-    double[] box = {Double.MAX_VALUE, Double.MAX_VALUE, -Double.MAX_VALUE, -Double.MAX_VALUE};
-    for (Vec place : places) {
-      Vec seen = viewpoint.apply(place);
-      box[0] = Math.min(box[0], seen.x());
-      box[1] = Math.min(box[1], seen.y());
-      box[2] = Math.max(box[2], seen.x());
-      box[3] = Math.max(box[3], seen.y());
-    }
-    return box;
   }
 
   /**
@@ -132,20 +119,16 @@ public final class FoldFrame {
 
   /** Fits all of these places into the surface, so far from its edges. */
   static Pen pen(List<Vec> places, Viewpoint viewpoint, Surface surface, double margin) {
-    double[] box = box(places, viewpoint);
-    double left = box[0];
-    double top = box[1];
-    double right = box[2];
-    double bottom = box[3];
+    Extent all = Extent.of(places, viewpoint);
     double scale =
         Math.min(
-            (surface.width() - 2 * margin) / (right - left),
-            (surface.height() - 2 * margin) / (bottom - top));
+            (surface.width() - 2 * margin) / all.wide(),
+            (surface.height() - 2 * margin) / all.high());
     scale = Math.max(scale, Double.MIN_NORMAL);
     return new Pen(
         scale,
-        (surface.width() - (right + left) * scale) / 2,
-        (surface.height() - (bottom + top) * scale) / 2);
+        (surface.width() - (all.right() + all.left()) * scale) / 2,
+        (surface.height() - (all.bottom() + all.top()) * scale) / 2);
   }
 
   static Spot seen(Pen pen, Viewpoint viewpoint, Pose pose, int facet, Spot spot) {

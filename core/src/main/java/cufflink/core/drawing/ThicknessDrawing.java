@@ -13,6 +13,8 @@ import cufflink.core.scene.Ink;
 import cufflink.core.scene.Pen;
 import cufflink.core.scene.Ref;
 import cufflink.core.scene.Surface;
+import cufflink.core.space.Vec;
+import cufflink.core.space.Viewpoint;
 import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -84,26 +86,11 @@ public final class ThicknessDrawing {
   }
 
   private static Pen pen(List<Region> regions, Surface surface) {
-    double left = Double.MAX_VALUE;
-    double top = Double.MAX_VALUE;
-    double right = -Double.MAX_VALUE;
-    double bottom = -Double.MAX_VALUE;
-    for (Region region : regions) {
-      for (Spot corner : region.corners()) {
-        left = Math.min(left, corner.x());
-        top = Math.min(top, corner.y());
-        right = Math.max(right, corner.x());
-        bottom = Math.max(bottom, corner.y());
-      }
-    }
-    double scale =
-        Math.min(
-            (surface.width() - 2 * MARGIN) / (right - left),
-            (surface.height() - 2 * MARGIN) / (bottom - top));
-    scale = Math.max(scale, Double.MIN_NORMAL);
-    return new Pen(
-        scale,
-        (surface.width() - (right + left) * scale) / 2,
-        (surface.height() - (bottom + top) * scale) / 2);
+    List<Vec> places =
+        regions.stream()
+            .flatMap(region -> region.corners().stream())
+            .map(corner -> new Vec(corner.x(), corner.y(), 0))
+            .toList();
+    return FoldFrame.pen(places, Viewpoint.ABOVE, surface, MARGIN);
   }
 }
