@@ -4,6 +4,7 @@ import cufflink.core.design.Design;
 import cufflink.core.drawing.GlueDrawing;
 import cufflink.core.glue.GluingOrder;
 import cufflink.core.glue.Must;
+import cufflink.core.glue.Repair;
 import cufflink.core.inspect.Rehearsal;
 import cufflink.core.job.Derivation;
 import cufflink.core.scene.Drawing;
@@ -28,6 +29,7 @@ final class AssembleStation implements StationView {
   private final Runnable anew;
   private final WaitingLine waits;
   private final PerJob<Integer> steps = new PerJob<>(0);
+  private Optional<Repair.Mistake> mistake = Optional.empty();
 
   AssembleStation(Workbench bench, Runnable anew) {
     this.bench = bench;
@@ -114,7 +116,48 @@ final class AssembleStation implements StationView {
     String key = order.ring().isEmpty() ? "assemble.sentence" : "assemble.sentence-ring";
     String name = order.name(now, design).say(bench.format());
     return sentence.show(
-        Message.of(key, which, Integer.toString(order.steps().size()), Message.plain(name), whose));
+        Message.of(
+            key,
+            which,
+            Integer.toString(order.steps().size()),
+            Message.plain(name),
+            whose,
+            wrong(sentence, order, now)));
+  }
+
+  /** The word behind which is what can have gone wrong in this step. */
+  private String wrong(Sentence sentence, GluingOrder order, int now) {
+    List<Repair.Mistake> possible = Repair.possible(order.steps().get(now).act());
+    String says =
+        mistake
+            .filter(possible::contains)
+            .map(each -> each.label().say(bench.format()))
+            .orElse(Words.say("repair.all-well"));
+    return sentence.choice(
+        says,
+        Words.say("repair.hint"),
+        () -> {
+          List<MenuItem> items = new ArrayList<>();
+          items.add(Sentence.item(Words.say("repair.all-well"), () -> went(Optional.empty())));
+          for (Repair.Mistake each : possible) {
+            String label = each.label().say(bench.format());
+            items.add(Sentence.item(label, () -> went(Optional.of(each))));
+          }
+          return items;
+        });
+  }
+
+  private void went(Optional<Repair.Mistake> now) {
+    mistake = now;
+    anew.run();
+  }
+
+  /** What can still be done, the cheapest first. */
+  private List<Message> repairs(GluingOrder order, Design design, int now, Derivation derivation) {
+    Repair.Mistake wrong = mistake.orElseThrow();
+    return Repair.of(order, design, now, wrong, derivation.job().item()).stream()
+        .map(each -> Message.of("repair.told", each.told(), each.cost().label()))
+        .toList();
   }
 
   @Override
@@ -146,25 +189,32 @@ final class AssembleStation implements StationView {
               VBox foot = new VBox();
               foot.getStyleClass().add("steps-foot");
               int now = step(derivation, order);
-              order
-                  .walk(
-                      now,
-                      design,
-                      derivation.job().order().raised(),
-                      GlueDrawing.place(order, design, now))
-                  .forEach(
-                      line -> {
-                        Label label = new Label(line.say(bench.format()));
-                        label.getStyleClass().add("step-line");
-                        label.setWrapText(true);
-                        foot.getChildren().add(label);
-                      });
+              boolean isWrong =
+                  mistake
+                      .filter(Repair.possible(order.steps().get(now).act())::contains)
+                      .isPresent();
+              List<Message> lines =
+                  isWrong
+                      ? repairs(order, design, now, derivation)
+                      : order.walk(
+                          now,
+                          design,
+                          derivation.job().order().raised(),
+                          GlueDrawing.place(order, design, now));
+              lines.forEach(
+                  line -> {
+                    Label label = new Label(line.say(bench.format()));
+                    label.getStyleClass().add("step-line");
+                    label.setWrapText(true);
+                    foot.getChildren().add(label);
+                  });
               return foot;
             });
   }
 
   /** Goes to a step. */
   void goTo(int number) {
+    mistake = Optional.empty();
     steps.set(number - 1);
     anew.run();
     bench
