@@ -8,6 +8,7 @@ import cufflink.core.paper.PaperKind;
 import cufflink.core.plane.Area;
 import cufflink.core.plane.Side;
 import cufflink.core.words.Message;
+import java.util.Optional;
 
 /**
  * What something is glued with, and why; common practice, no source.
@@ -36,11 +37,15 @@ public record Choice(Adhesive adhesive, Message why, boolean isOnHost) {
    *
    * @param act what is done
    * @param design the card
-   * @param raised whether layers stand on foam pads
+   * @param wish what the maker wishes
    * @return the adhesive and the reason
    */
-  public static Choice of(Act act, Design design, boolean raised) {
-    Choice choice = chosen(act, design, raised);
+  public static Choice of(Act act, Design design, GluingOrder.Wish wish) {
+    Optional<Adhesive> own =
+        Optional.ofNullable(wish.own().with().get(act.id())).filter(each -> act.isGlued());
+    Choice choice =
+        own.map(each -> new Choice(each, Message.of("adhesive.own")))
+            .orElseGet(() -> chosen(act, design, wish.raised()));
     boolean isOnHost =
         act.joint()
             .filter(joint -> joint.movement().isFast() && isPartly(joint, design))

@@ -10,8 +10,11 @@ import cufflink.core.run.Gluing;
 import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -30,19 +33,48 @@ import org.jgrapht.graph.DefaultEdge;
  */
 public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
   /**
+   * What a maker does in a way of his own; both by the ids of what is done.
+   *
+   * @param order in which order, as far as that can be; empty for the best
+   * @param with what is glued with another adhesive than would be chosen
+   */
+  public record Own(List<String> order, Map<String, Adhesive> with) {
+    /** All is done as is found to be best. */
+    public static final Own NONE = new Own(List.of(), Map.of());
+
+    /** Copies both. */
+    public Own {
+      order = List.copyOf(order);
+      with = Map.copyOf(with);
+    }
+
+    /** Returns the same in another order. */
+    public Own inOrder(List<String> now) {
+      return new Own(now, with);
+    }
+
+    /** Returns the same with another adhesive for one thing; none leaves it to be chosen. */
+    public Own with(String id, Optional<Adhesive> adhesive) {
+      Map<String, Adhesive> now = new HashMap<>(with);
+      now.remove(id);
+      adhesive.ifPresent(each -> now.put(id, each));
+      return new Own(order, now);
+    }
+  }
+
+  /**
    * What a maker wishes.
    *
    * @param raised whether layers stand on foam pads
-   * @param own in which order it is to be put together, by the ids of what is done, as far as that
-   *     can be; empty for the best
+   * @param own what is done in the maker's own way
    */
-  public record Wish(boolean raised, List<String> own) {
+  public record Wish(boolean raised, Own own) {
     /** Wishes for nothing but the best order, of a card whose layers lie flat. */
-    public static final Wish NONE = new Wish(false, List.of());
+    public static final Wish NONE = new Wish(false, Own.NONE);
 
-    /** Copies the list. */
+    /** Checks that nothing is missing. */
     public Wish {
-      own = List.copyOf(own);
+      Objects.requireNonNull(own);
     }
   }
 
@@ -98,17 +130,16 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
    * @return the order, with the ring that forbids any if there is one
    */
   public static GluingOrder of(Design design, Wish wish) {
-    boolean raised = wish.raised();
     List<Act> acts = Act.of(design);
     List<Must> musts = Reach.of(design, acts);
     List<Act> ring = ring(acts, musts);
-    OrderSearch.Cost cost = new OrderSearch.Cost(design, raised);
+    OrderSearch.Cost cost = new OrderSearch.Cost(design, wish);
     List<Act> order = acts;
     if (ring.isEmpty()) {
       order =
-          wish.own().isEmpty()
+          wish.own().order().isEmpty()
               ? OrderSearch.best(acts, musts, cost)
-              : OrderSearch.nearest(acts, musts, wish.own());
+              : OrderSearch.nearest(acts, musts, wish.own().order());
     }
     List<Step> steps = new ArrayList<>();
     Set<String> folded = new LinkedHashSet<>();
@@ -118,7 +149,7 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
         folds.addAll(Reach.folds(design, act.piece().orElseThrow()));
       }
       List<Message> reasons = reasons(act, musts, design);
-      steps.add(new Step(act, folds, Choice.of(act, design, raised), reasons));
+      steps.add(new Step(act, folds, Choice.of(act, design, wish), reasons));
     }
     return new GluingOrder(steps, musts, ring);
   }

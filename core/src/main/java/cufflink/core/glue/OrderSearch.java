@@ -27,7 +27,7 @@ final class OrderSearch {
   private OrderSearch() {}
 
   /** What it costs at the table to go from one act to another. */
-  record Cost(Design design, boolean raised) {
+  record Cost(Design design, GluingOrder.Wish wish) {
     /** The first act costs nothing by itself. */
     int of(Act before, Act next) {
       int cost = 0;
@@ -37,8 +37,7 @@ final class OrderSearch {
       } else if (before.face() != next.face()) {
         cost += OTHER_FACE;
       }
-      if (Choice.of(before, design, raised).adhesive()
-          != Choice.of(next, design, raised).adhesive()) {
+      if (Choice.of(before, design, wish).adhesive() != Choice.of(next, design, wish).adhesive()) {
         cost += OTHER_ADHESIVE;
       }
       if (before.joint().isPresent() && next.joint().isEmpty()) {

@@ -7,6 +7,7 @@ import cufflink.core.glue.Must;
 import cufflink.core.glue.Repair;
 import cufflink.core.inspect.Rehearsal;
 import cufflink.core.job.Derivation;
+import cufflink.core.paper.Adhesive;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Surface;
 import cufflink.core.words.Message;
@@ -18,6 +19,7 @@ import cufflink.files.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
@@ -103,7 +105,7 @@ final class AssembleStation implements StationView {
               }
               return items;
             });
-    boolean isOwn = !derivation.job().order().gluing().isEmpty();
+    boolean isOwn = !derivation.job().order().own().order().isEmpty();
     String whose =
         sentence.choice(
             Words.say(isOwn ? "assemble.own" : "assemble.best"),
@@ -115,14 +117,38 @@ final class AssembleStation implements StationView {
                     Sentence.item(Words.say("assemble.later"), () -> move(1))));
     String key = order.ring().isEmpty() ? "assemble.sentence" : "assemble.sentence-ring";
     String name = order.name(now, design).say(bench.format());
+    String with = with(sentence, order.steps().get(now));
     return sentence.show(
         Message.of(
             key,
             which,
             Integer.toString(order.steps().size()),
             Message.plain(name),
+            with,
             whose,
             wrong(sentence, order, now)));
+  }
+
+  /** The word behind which is what it can be glued with. */
+  private String with(Sentence sentence, GluingOrder.Step step) {
+    String id = step.act().id();
+    return sentence.choice(
+        step.choice().adhesive().label().say(bench.format()),
+        Words.say("assemble.with-hint"),
+        () -> {
+          List<MenuItem> items = new ArrayList<>();
+          items.add(
+              Sentence.item(
+                  Words.say("assemble.with-best"),
+                  () -> own(now -> now.with(id, Optional.empty()))));
+          for (Adhesive each : Adhesive.values()) {
+            if (each != Adhesive.NONE) {
+              String label = each.label().say(bench.format());
+              items.add(Sentence.item(label, () -> own(now -> now.with(id, Optional.of(each)))));
+            }
+          }
+          return items;
+        });
   }
 
   /** The word behind which is what can have gone wrong in this step. */
@@ -262,15 +288,20 @@ final class AssembleStation implements StationView {
       bench.making().tell(forbids.get().told(design).say(bench.format()));
       return;
     }
-    bench
-        .making()
-        .order(derivation.get().job().order().withGluing(found.get().moved(number - 1, to - 1)));
+    own(now -> now.inOrder(found.get().moved(number - 1, to - 1)));
     goTo(to);
   }
 
   /** Takes the order again that was found. */
   private void takeBest() {
-    bench.job().ifPresent(job -> bench.making().order(job.order().withGluing(List.of())));
+    own(now -> now.inOrder(List.of()));
+  }
+
+  private void own(UnaryOperator<GluingOrder.Own> change) {
+    bench
+        .job()
+        .ifPresent(
+            job -> bench.making().order(job.order().withOwn(change.apply(job.order().own()))));
   }
 
   @Override

@@ -54,7 +54,7 @@ class AssembleWindowTest {
   }
 
   private List<String> own() {
-    return bench.job().orElseThrow().order().gluing();
+    return bench.job().orElseThrow().order().own().order();
   }
 
   @Test

@@ -1,6 +1,12 @@
 package cufflink.files.export;
 
+import cufflink.core.inspect.FoldReport;
+import cufflink.core.job.Derivation;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.files.fold.FoldWriter;
+import cufflink.files.inspect.Answers;
+import cufflink.files.words.Words;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -72,7 +78,12 @@ public final class Exports {
 
   private static byte[] jobSheet(ExportSubject subject) throws IOException {
     ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-    JobSheet.write(subject.folded(), subject.plans().get(), subject.printer(), bytes);
+    Derivation asked = subject.derivation();
+    FoldReport report = FoldReport.of(subject.made().card(), asked.job().materials(), () -> false);
+    Derivation whole = asked.folded(report).cured(() -> false);
+    LengthFormat format = Words.on(asked.job().marks(), Fractions.TYPESET);
+    JobSheet.write(
+        whole, Answers.of(whole, report, format), subject.plans().get(), subject.printer(), bytes);
     return bytes.toByteArray();
   }
 

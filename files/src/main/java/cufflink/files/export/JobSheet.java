@@ -34,6 +34,7 @@ import cufflink.core.run.Stroke;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Surface;
 import cufflink.core.words.Message;
+import cufflink.files.inspect.Answer;
 import cufflink.files.words.Amounts;
 import cufflink.files.words.Words;
 import java.io.IOException;
@@ -87,6 +88,7 @@ public final class JobSheet {
    * Writes the sheet.
    *
    * @param derivation what follows from the job; it must have a design
+   * @param answers what is answered about the card
    * @param plans how each paper is cut
    * @param printer the paper in the printer
    * @param out where the PDF goes; it is not closed
@@ -94,7 +96,11 @@ public final class JobSheet {
    * @throws IllegalArgumentException if there is no design to print
    */
   public static void write(
-      Derivation derivation, List<PaperPlan> plans, Printer printer, OutputStream out)
+      Derivation derivation,
+      List<Answer> answers,
+      List<PaperPlan> plans,
+      Printer printer,
+      OutputStream out)
       throws IOException {
     Derivation.Made made =
         derivation
@@ -105,7 +111,7 @@ public final class JobSheet {
       document.getDocumentInformation().setTitle(derivation.job().title());
       try (PdfPages pages = new PdfPages(document, fonts, printer.size())) {
         JobSheet sheet = new JobSheet(derivation, fonts, pages);
-        sheet.writeSummary(made, plans);
+        sheet.writeSummary(made, answers, plans);
       }
       new PdfTemplate(document, fonts, printer.size(), derivation.job()).write(made.design());
       PageNumbers.write(document, fonts);
@@ -113,7 +119,8 @@ public final class JobSheet {
     }
   }
 
-  private void writeSummary(Derivation.Made made, List<PaperPlan> plans) throws IOException {
+  private void writeSummary(Derivation.Made made, List<Answer> answers, List<PaperPlan> plans)
+      throws IOException {
     pages.newPage();
     pages.title(derivation.job().title());
     pages.line(
@@ -126,6 +133,12 @@ public final class JobSheet {
       pages.line(Amounts.of(derivation.thickness().get(), format));
     }
     writeFindings();
+    for (Answer answer : answers) {
+      pages.heading(answer.about().label().say(format));
+      for (Message line : answer.lines()) {
+        pages.line(line.say(format));
+      }
+    }
     writePiece(made.design().base());
     writeCuts(made.design());
     writeAtHand(made.design());

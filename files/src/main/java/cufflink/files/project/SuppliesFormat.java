@@ -3,16 +3,19 @@ package cufflink.files.project;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import cufflink.core.glue.GluingOrder;
 import cufflink.core.job.Job;
 import cufflink.core.job.Order;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Unit;
+import cufflink.core.paper.Adhesive;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Paper;
 import cufflink.core.paper.Papers;
 import cufflink.files.text.Printable;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -20,6 +23,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 
 /**
  * The papers, the held item and the pins in a project file. All may be left out, and were in older
@@ -64,9 +68,14 @@ final class SuppliesFormat {
     if (order.kits() > 0) {
       node.put("kits", order.kits());
     }
-    if (!order.gluing().isEmpty()) {
+    if (!order.own().order().isEmpty()) {
       ArrayNode gluing = node.putArray("gluing");
-      order.gluing().forEach(gluing::add);
+      order.own().order().forEach(gluing::add);
+    }
+    if (!order.own().with().isEmpty()) {
+      ObjectNode adhesives = node.putObject("adhesives");
+      new TreeMap<>(order.own().with())
+          .forEach((id, with) -> adhesives.put(id, with.name().toLowerCase(Locale.ROOT)));
     }
     ArrayNode extras = node.putArray("extras");
     new TreeSet<>(order.extras()).forEach(extras::add);
@@ -81,13 +90,23 @@ final class SuppliesFormat {
         pinned(node.path("extras")),
         node.path("raised").asBoolean(false),
         Math.max(0, Math.min(most, node.path("kits").asInt(0))),
-        gluing(node.path("gluing")));
+        own(node.path("gluing"), node.path("adhesives")));
   }
 
-  private static List<String> gluing(JsonNode node) {
+  /** An adhesive of a later edition that is not known here is left to be chosen. */
+  private static GluingOrder.Own own(JsonNode order, JsonNode adhesives) {
     List<String> gluing = new ArrayList<>();
-    node.forEach(name -> gluing.add(name.asText("")));
-    return gluing;
+    order.forEach(name -> gluing.add(name.asText("")));
+    Map<String, Adhesive> with = new HashMap<>();
+    adhesives
+        .properties()
+        .forEach(
+            field ->
+                Stream.of(Adhesive.values())
+                    .filter(each -> each.name().equalsIgnoreCase(field.getValue().asText()))
+                    .findFirst()
+                    .ifPresent(each -> with.put(field.getKey(), each)));
+    return new GluingOrder.Own(gluing, with);
   }
 
   static Set<String> pinned(JsonNode node) {

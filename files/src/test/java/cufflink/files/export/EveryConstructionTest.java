@@ -207,7 +207,7 @@ class EveryConstructionTest {
   void jobSheet_namesEveryPieceLayerAndNote(String id) throws IOException {
     Derivation derivation = derive(id);
     ByteArrayOutputStream out = new ByteArrayOutputStream();
-    JobSheet.write(derivation, Jobs.plans(derivation), JobSheet.Printer.A4, out);
+    JobSheet.write(derivation, List.of(), Jobs.plans(derivation), JobSheet.Printer.A4, out);
     try (PDDocument document = Loader.loadPDF(out.toByteArray())) {
       String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
       Design design = derivation.made().orElseThrow().design();

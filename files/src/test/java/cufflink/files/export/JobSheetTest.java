@@ -130,12 +130,14 @@ class JobSheetTest {
     Derivation derivation = Jobs.derive(none);
     assertThrows(
         IllegalArgumentException.class,
-        () -> JobSheet.write(derivation, List.of(), Printer.A4, new ByteArrayOutputStream()));
+        () ->
+            JobSheet.write(
+                derivation, List.of(), List.of(), Printer.A4, new ByteArrayOutputStream()));
   }
 
   private static PDDocument sheet(Derivation derivation, Printer printer) throws IOException {
     ByteArrayOutputStream out = new ByteArrayOutputStream();
-    JobSheet.write(derivation, Jobs.plans(derivation), printer, out);
+    JobSheet.write(derivation, List.of(), Jobs.plans(derivation), printer, out);
     return Loader.loadPDF(out.toByteArray());
   }
 

@@ -7,6 +7,7 @@ import cufflink.core.design.Design;
 import cufflink.core.finding.FindingKind;
 import cufflink.core.glue.Act;
 import cufflink.core.glue.GluingOrder;
+import cufflink.core.glue.GluingOrder.Own;
 import cufflink.core.glue.GluingOrder.Wish;
 import cufflink.core.glue.Must;
 import cufflink.core.job.Derivation;
@@ -207,7 +208,8 @@ class GluingOrderTest {
         moved.add(to, moved.remove(from));
         boolean isFree = order.against(from, to).isEmpty();
         assertEquals(isAllowed(id, moved), isFree, id + " from " + from + " to " + to);
-        GluingOrder own = GluingOrder.of(design, new Wish(false, order.moved(from, to)));
+        GluingOrder own =
+            GluingOrder.of(design, new Wish(false, Own.NONE.inOrder(order.moved(from, to))));
         List<String> now = own.steps().stream().map(step -> key(step.act())).toList();
         assertTrue(isAllowed(id, now), id + ": " + now);
         if (isFree) {
@@ -223,7 +225,7 @@ class GluingOrderTest {
   /** Names that are no longer there are passed over, and what is new comes as it can. */
   @Test
   void ownOrderOfAnotherDesign_isFollowedAsFarAsItGoes() {
-    Wish wish = new Wish(false, List.of("top", "gone", "low-1", "base outside"));
+    Wish wish = new Wish(false, Own.NONE.inOrder(List.of("top", "gone", "low-1", "base outside")));
     List<String> acts = new ArrayList<>();
     GluingOrder.of(design("diamond-stack"), wish)
         .steps()
@@ -281,11 +283,31 @@ class GluingOrderTest {
     assertEquals(2, last.values().stream().filter("act.wet"::equals).count());
   }
 
+  /** Liquid or tape is for the maker to say, joint by joint. */
+  @Test
+  void ownAdhesive_isTaken_andOnlyForThatJoint() {
+    Wish wish =
+        new Wish(
+            false,
+            Own.NONE
+                .with("leaf-1", Optional.of(Adhesive.TAPE))
+                .with("insert-0", Optional.of(Adhesive.TAPE)));
+    GluingOrder order = GluingOrder.of(design("stacked-pocket-folio"), wish);
+    Map<String, Adhesive> with = new TreeMap<>();
+    order.steps().forEach(step -> with.put(key(step.act()), step.choice().adhesive()));
+    assertEquals(Adhesive.TAPE, with.get("leaf-1"));
+    assertEquals(Adhesive.LIQUID, with.get("leaf-0"));
+    // What slides freely takes none, whoever says so.
+    assertEquals(Adhesive.NONE, with.get("insert-0"));
+    assertEquals(
+        Own.NONE, wish.own().with("leaf-1", Optional.empty()).with("insert-0", Optional.empty()));
+  }
+
   /** What the pattern says of its glue is what is told. */
   @Test
   void whatAPatternSays_isUsed_andFoamIsForRaisedLayers() {
     GluingOrder order =
-        GluingOrder.of(design("diagonal-pocket-quarter-fold"), new Wish(true, List.of()));
+        GluingOrder.of(design("diagonal-pocket-quarter-fold"), new Wish(true, Own.NONE));
     assertEquals(
         List.of(Adhesive.FOAM, Adhesive.FOAM),
         order.steps().stream().map(step -> step.choice().adhesive()).toList());

@@ -9,6 +9,7 @@ import com.networknt.schema.JsonSchema;
 import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion;
 import cufflink.core.fit.Goal;
+import cufflink.core.glue.GluingOrder;
 import cufflink.core.job.Edition;
 import cufflink.core.job.Job;
 import cufflink.core.job.Order;
@@ -16,6 +17,7 @@ import cufflink.core.job.Tools;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Parsed;
+import cufflink.core.paper.Adhesive;
 import cufflink.core.paper.Paper;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers;
@@ -174,7 +176,10 @@ class ProjectFormatTest {
         .withPinToggled("left")
         .withOrder(
             new Order(24, true, Set.of("belly-band", "envelope"), true, 18)
-                .withGluing(List.of("base inside", "pocket")));
+                .withOwn(
+                    GluingOrder.Own.NONE
+                        .inOrder(List.of("base inside", "pocket"))
+                        .with("pocket", Optional.of(Adhesive.DOTS))));
   }
 
   private static Job sheet() {
