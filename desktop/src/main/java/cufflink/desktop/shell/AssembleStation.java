@@ -31,7 +31,7 @@ final class AssembleStation implements StationView {
   private final Runnable anew;
   private final WaitingLine waits;
   private final PerJob<Integer> steps = new PerJob<>(0);
-  private Optional<Repair.Mistake> mistake = Optional.empty();
+  private final PerJob<Optional<Repair.Mistake>> mistakes = new PerJob<>(Optional.empty());
 
   AssembleStation(Workbench bench, Runnable anew) {
     this.bench = bench;
@@ -92,6 +92,7 @@ final class AssembleStation implements StationView {
     }
     Design design = derivation.made().orElseThrow().design();
     int now = step(derivation, order);
+    mistakes.at(derivation);
     String which =
         sentence.choice(
             Integer.toString(now + 1),
@@ -155,7 +156,8 @@ final class AssembleStation implements StationView {
   private String wrong(Sentence sentence, GluingOrder order, int now) {
     List<Repair.Mistake> possible = Repair.possible(order.steps().get(now).act());
     String says =
-        mistake
+        mistakes
+            .now()
             .filter(possible::contains)
             .map(each -> each.label().say(bench.format()))
             .orElse(Words.say("repair.all-well"));
@@ -174,13 +176,13 @@ final class AssembleStation implements StationView {
   }
 
   private void went(Optional<Repair.Mistake> now) {
-    mistake = now;
+    mistakes.set(now);
     anew.run();
   }
 
   /** What can still be done, the cheapest first. */
   private List<Message> repairs(GluingOrder order, Design design, int now, Derivation derivation) {
-    Repair.Mistake wrong = mistake.orElseThrow();
+    Repair.Mistake wrong = mistakes.now().orElseThrow();
     return Repair.of(order, design, now, wrong, derivation.job().item()).stream()
         .map(each -> Message.of("repair.told", each.told(), each.cost().label()))
         .toList();
@@ -216,7 +218,8 @@ final class AssembleStation implements StationView {
               foot.getStyleClass().add("steps-foot");
               int now = step(derivation, order);
               boolean isWrong =
-                  mistake
+                  mistakes
+                      .at(derivation)
                       .filter(Repair.possible(order.steps().get(now).act())::contains)
                       .isPresent();
               List<Message> lines =
@@ -240,7 +243,7 @@ final class AssembleStation implements StationView {
 
   /** Goes to a step. */
   void goTo(int number) {
-    mistake = Optional.empty();
+    mistakes.set(Optional.empty());
     steps.set(number - 1);
     anew.run();
     bench
