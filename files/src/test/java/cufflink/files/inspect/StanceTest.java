@@ -8,6 +8,7 @@ import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Derivation;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.stance.Stance;
+import cufflink.core.value.Setting;
 import cufflink.files.Jobs;
 import cufflink.files.pattern.PatternFile;
 import cufflink.files.pattern.PatternLibrary;
@@ -17,6 +18,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Whether a tent stands, against elementary statics of two plates that lean on each other. */
 class StanceTest {
@@ -144,6 +147,23 @@ class StanceTest {
     assertTrue(
         folded.findings().stream().anyMatch(each -> each.kind() == FindingKind.TIPS_OVER),
         tent.stances().toString());
+  }
+
+  /** The shipped tent is opened as its maker says; its papers weigh little beside its card. */
+  @ParameterizedTest
+  @ValueSource(ints = {14, 18, 20, 24, 30, 45, 60, 80, 100, 120})
+  void slimTent_standsOrTips_atTheOpeningGiven(int opened) {
+    Tent tent = new Tent(58, 132, 72, opened);
+    Pattern pattern = PatternLibrary.shipped().pattern("slim-tent").orElseThrow();
+    Derivation derivation =
+        Jobs.derive(
+            Jobs.job(
+                "slim-tent", pattern.normalValues().and("opening", new Setting.OfCount(opened))));
+    List<Stance> stances = derivation.stances(report(derivation));
+    if (Math.abs(tent.centre() - tent.span()) > 3 && !stances.isEmpty()) {
+      boolean stands = stances.get(0).kind() == Stance.Kind.STANDS;
+      assertEquals(tent.centre() < tent.span(), stands, stances.toString());
+    }
   }
 
   /** Every construction that is said to stand does so as it is shipped. */
