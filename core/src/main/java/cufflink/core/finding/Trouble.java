@@ -1,8 +1,11 @@
 package cufflink.core.finding;
 
+import cufflink.core.value.Setting;
+import cufflink.core.value.Values;
 import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -30,16 +33,18 @@ public record Trouble(Finding first, List<Finding> others) {
 
   /**
    * Puts findings in the order of what they cost at the table, those of one cause together. What is
-   * cured by the same values has the same cause; what is said twice in the same words is said once.
+   * cured by moving the same values the same way has the same cause; what is said twice in the same
+   * words is said once.
    *
    * @param findings what goes wrong, with its cures as far as they are known
+   * @param now the values as they are
    * @return the dearest first; first of all what keeps the card from working
    */
-  public static List<Trouble> of(List<Finding> findings) {
+  public static List<Trouble> of(List<Finding> findings, Values now) {
     Map<Object, List<Finding>> causes = new LinkedHashMap<>();
     for (Finding each : findings) {
       Object cause =
-          each.fix().<Object>map(fix -> fix.values().settings().keySet()).orElse(each.sentence());
+          each.fix().<Object>map(fix -> moves(fix.values(), now)).orElse(each.sentence());
       List<Finding> same = causes.computeIfAbsent(cause, key -> new ArrayList<>());
       if (same.stream().noneMatch(it -> it.sentence().equals(each.sentence()))) {
         same.add(each);
@@ -52,6 +57,23 @@ public record Trouble(Finding first, List<Finding> others) {
                 .thenComparing((Trouble each) -> each.cost())
                 .thenComparing((Trouble each) -> each.first.kind() != FindingKind.RULE))
         .toList();
+  }
+
+  /** Which way each value of a cure moves: what wants less and what wants more are two troubles. */
+  private static Map<String, Object> moves(Values cure, Values now) {
+    Map<String, Object> moves = new HashMap<>();
+    cure.settings().forEach((id, to) -> moves.put(id, way(to, now.get(id).orElse(to))));
+    return moves;
+  }
+
+  private static Object way(Setting to, Setting from) {
+    if (to instanceof Setting.OfLength longer && from instanceof Setting.OfLength shorter) {
+      return Integer.signum(longer.length().compareTo(shorter.length()));
+    }
+    if (to instanceof Setting.OfCount more && from instanceof Setting.OfCount less) {
+      return Long.signum(more.count() - less.count());
+    }
+    return to;
   }
 
   private static Trouble from(List<Finding> same) {

@@ -163,7 +163,7 @@ public record Repair(Cost cost, Message told) {
     Pocket pocket = Pocket.of(joint, joint.label(), now.host());
     Length strip =
         joint.glue().stream()
-            .map(area -> Turned.shorter(area.width(), area.height()))
+            .map(area -> area.width().min(area.height()))
             .min(Comparator.naturalOrder())
             .orElse(STRIP);
     Length left = pocket.depth().minus(strip);

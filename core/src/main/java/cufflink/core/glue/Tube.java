@@ -59,12 +59,8 @@ final class Tube {
   /** How far in its far edge is from the nearer end of the tube. */
   private static Length deep(Area area, Piece piece, boolean isUpright) {
     return isUpright
-        ? least(area.bottom(), piece.height().minus(area.at().y()))
-        : least(area.right(), piece.width().minus(area.at().x()));
-  }
-
-  private static Length least(Length one, Length other) {
-    return one.compareTo(other) <= 0 ? one : other;
+        ? area.bottom().min(piece.height().minus(area.at().y()))
+        : area.right().min(piece.width().minus(area.at().x()));
   }
 
   /** Its widest side, which is how far its mouth can be opened. */

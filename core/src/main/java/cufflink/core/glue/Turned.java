@@ -1,7 +1,6 @@
 package cufflink.core.glue;
 
 import cufflink.core.design.Piece;
-import cufflink.core.measure.Length;
 import cufflink.core.plane.Point;
 import cufflink.core.plane.Segment;
 import java.util.HashSet;
@@ -61,10 +60,5 @@ final class Turned {
     Set<Point> turned = new HashSet<>();
     corners.forEach(each -> turned.add(turn.apply(each)));
     return turned;
-  }
-
-  /** Returns the shorter of two lengths. */
-  static Length shorter(Length one, Length other) {
-    return one.compareTo(other) <= 0 ? one : other;
   }
 }

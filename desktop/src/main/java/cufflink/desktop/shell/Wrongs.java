@@ -37,7 +37,7 @@ final class Wrongs {
 
   /** Returns what goes wrong, the dearest first, with its cures as far as they are known. */
   List<Trouble> of(Derivation derivation) {
-    return Trouble.of(bench.folding().curing().findings(whole(derivation)));
+    return Trouble.of(bench.folding().curing().findings(whole(derivation)), derivation.settled());
   }
 
   /** Returns a flag for each thing that goes wrong, in the order in which they matter. */

@@ -46,7 +46,7 @@ final class CheckCommand implements Callable<Integer> {
       if (findings.isEmpty()) {
         out.println(Words.say("command.nothing-wrong"));
       }
-      PlanCommand.printFindings(findings, answer.format(), out);
+      PlanCommand.printFindings(derivation, answer.format(), out);
       for (Answer each : answers) {
         out.println(each.about().label().say(answer.format()));
         each.lines().forEach(line -> out.println("  " + line.say(answer.format())));

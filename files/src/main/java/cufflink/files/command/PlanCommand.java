@@ -7,7 +7,6 @@ import cufflink.core.measure.LengthFormat;
 import cufflink.files.export.PlanJson;
 import cufflink.files.words.Words;
 import java.io.PrintWriter;
-import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -53,12 +52,12 @@ final class PlanCommand implements Callable<Integer> {
       out.println(answer.reason());
     }
     new PlanText(derivation, format, out).print();
-    printFindings(derivation.findings(), format, out);
+    printFindings(derivation, format, out);
   }
 
   /** The dearest first, those of one cause together, each with its cure. */
-  static void printFindings(List<Finding> findings, LengthFormat format, PrintWriter out) {
-    for (Trouble trouble : Trouble.of(findings)) {
+  static void printFindings(Derivation derivation, LengthFormat format, PrintWriter out) {
+    for (Trouble trouble : Trouble.of(derivation.findings(), derivation.settled())) {
       Finding finding = trouble.first();
       String severity = Words.say(finding.isError() ? "severity.error" : "severity.warning");
       out.println(severity + ": " + finding.sentence().say(format));

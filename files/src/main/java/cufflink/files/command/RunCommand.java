@@ -97,6 +97,6 @@ final class RunCommand implements Callable<Integer> {
     if (!work.tasks().isEmpty()) {
       out.println(Words.say("make.total", work.minutes()));
     }
-    PlanCommand.printFindings(answer.derivation().findings(), answer.format(), out);
+    PlanCommand.printFindings(answer.derivation(), answer.format(), out);
   }
 }

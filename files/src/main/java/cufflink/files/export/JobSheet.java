@@ -157,7 +157,7 @@ public final class JobSheet {
   private void writeFindings() throws IOException {
     if (!derivation.findings().isEmpty()) {
       pages.heading(Words.say("sheet.findings"));
-      for (Trouble trouble : Trouble.of(derivation.findings())) {
+      for (Trouble trouble : Trouble.of(derivation.findings(), derivation.settled())) {
         Finding finding = trouble.first();
         pages.row(
             Words.say(finding.isError() ? "severity.error" : "severity.warning"),

@@ -91,7 +91,7 @@ public final class PlanJson {
     derivation.made().ifPresent(made -> design(root, made, derivation.job().order().wish()));
     derivation.thickness().ifPresent(all -> thickness(root, all));
     derivation.made().ifPresent(made -> moves(root, made, derivation.job()));
-    root.set("findings", findings(derivation.findings()));
+    root.set("findings", findings(derivation));
     return text(root);
   }
 
@@ -106,7 +106,7 @@ public final class PlanJson {
   public String check(Derivation derivation, Optional<Post.Posted> posted, List<Answer> answers) {
     ObjectNode root = NODES.objectNode();
     root.put("id", derivation.pattern().id());
-    root.set("findings", findings(derivation.findings()));
+    root.set("findings", findings(derivation));
     posted.ifPresent(
         each -> {
           ObjectNode post = root.putObject("post");
@@ -333,9 +333,9 @@ public final class PlanJson {
     return node;
   }
 
-  private ArrayNode findings(List<Finding> findings) {
+  private ArrayNode findings(Derivation derivation) {
     ArrayNode array = NODES.arrayNode();
-    for (Trouble trouble : Trouble.of(findings)) {
+    for (Trouble trouble : Trouble.of(derivation.findings(), derivation.settled())) {
       ObjectNode node = finding(trouble.first(), array.addObject());
       trouble.mend().ifPresent(mend -> node.put("mend", mend.say(format)));
       for (Finding other : trouble.others()) {
