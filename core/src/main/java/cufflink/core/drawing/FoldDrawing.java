@@ -38,14 +38,12 @@ public final class FoldDrawing {
   private final FoldModel model;
   private final List<Patch> patches;
   private final Viewpoint viewpoint;
-  private final Surface surface;
   private double spread;
 
-  private FoldDrawing(FoldModel model, List<Patch> patches, Viewpoint viewpoint, Surface surface) {
+  private FoldDrawing(FoldModel model, List<Patch> patches, Viewpoint viewpoint) {
     this.model = model;
     this.patches = patches;
     this.viewpoint = viewpoint;
-    this.surface = surface;
   }
 
   /**
@@ -60,8 +58,8 @@ public final class FoldDrawing {
    */
   public static Drawing of(
       FoldModel model, List<Patch> patches, double moment, Viewpoint viewpoint, Surface surface) {
-    FoldDrawing drawing = new FoldDrawing(model, patches, viewpoint, surface);
-    return drawing.draw(moment, FoldFrame.pen(model.reach(), viewpoint, surface));
+    FoldDrawing drawing = new FoldDrawing(model, patches, viewpoint);
+    return drawing.draw(moment, FoldFrame.pen(model.reach(), viewpoint, surface), surface);
   }
 
   /**
@@ -76,8 +74,9 @@ public final class FoldDrawing {
    */
   public static Drawing still(
       FoldModel model, List<Patch> patches, double moment, Viewpoint viewpoint, Surface surface) {
-    FoldDrawing drawing = new FoldDrawing(model, patches, viewpoint, surface);
-    return drawing.draw(moment, FoldFrame.pen(FoldFrame.places(model, moment), viewpoint, surface));
+    FoldDrawing drawing = new FoldDrawing(model, patches, viewpoint);
+    return drawing.draw(
+        moment, FoldFrame.pen(FoldFrame.places(model, moment), viewpoint, surface), surface);
   }
 
   /**
@@ -98,9 +97,9 @@ public final class FoldDrawing {
       Viewpoint viewpoint,
       Surface surface,
       double spread) {
-    FoldDrawing drawing = new FoldDrawing(model, patches, viewpoint, surface);
+    FoldDrawing drawing = new FoldDrawing(model, patches, viewpoint);
     drawing.spread = spread;
-    return drawing.draw(moment, FoldFrame.pen(model.reach(), viewpoint, surface));
+    return drawing.draw(moment, FoldFrame.pen(model.reach(), viewpoint, surface), surface);
   }
 
   /**
@@ -115,9 +114,9 @@ public final class FoldDrawing {
    */
   public static Drawing step(
       FoldModel model, List<Patch> patches, int stage, Viewpoint viewpoint, Surface surface) {
-    FoldDrawing drawing = new FoldDrawing(model, patches, viewpoint, surface);
+    FoldDrawing drawing = new FoldDrawing(model, patches, viewpoint);
     Pen pen = FoldFrame.pen(rests(model), viewpoint, surface);
-    drawing.draw(stage, pen);
+    drawing.paint(stage, pen);
     new FoldArrows(model, viewpoint, pen::place).draw(pen, stage);
     return pen.drawing(surface);
   }
@@ -134,14 +133,14 @@ public final class FoldDrawing {
    */
   public static Drawing after(
       FoldModel model, List<Patch> patches, int done, Viewpoint viewpoint, Surface surface) {
-    FoldDrawing drawing = new FoldDrawing(model, patches, viewpoint, surface);
-    return drawing.draw(done, FoldFrame.pen(rests(model), viewpoint, surface));
+    FoldDrawing drawing = new FoldDrawing(model, patches, viewpoint);
+    return drawing.draw(done, FoldFrame.pen(rests(model), viewpoint, surface), surface);
   }
 
   /** Draws a card with a pen that others draw with as well. */
   static void paint(
       Pen pen, FoldModel model, List<Patch> patches, double moment, Viewpoint viewpoint) {
-    new FoldDrawing(model, patches, viewpoint, null).paint(moment, pen);
+    new FoldDrawing(model, patches, viewpoint).paint(moment, pen);
   }
 
   /** Between stages the card may need more room, but there it is not printed. */
@@ -153,7 +152,7 @@ public final class FoldDrawing {
     return places;
   }
 
-  private Drawing draw(double asked, Pen pen) {
+  private Drawing draw(double asked, Pen pen, Surface surface) {
     paint(asked, pen);
     return pen.drawing(surface);
   }
