@@ -1,6 +1,7 @@
 package cufflink.core.assembly;
 
 import cufflink.core.design.Joint;
+import cufflink.core.design.Movement;
 import cufflink.core.design.Mover;
 import cufflink.core.design.Piece;
 import cufflink.core.flat.Crease;
@@ -160,6 +161,19 @@ public record Assembly(
       member--;
     }
     return member;
+  }
+
+  /**
+   * Finds the copy of a piece that a part of a ribbon lies on.
+   *
+   * @param leg the part
+   * @return nothing if the piece is not put together with the card
+   */
+  public Optional<Member> copy(Movement.Leg leg) {
+    return members.stream()
+        .filter(each -> each.flat().piece().id().equals(leg.on()))
+        .filter(each -> leg.by().isEmpty() || each.joint().map(Joint::id).equals(leg.by()))
+        .findFirst();
   }
 
   /**

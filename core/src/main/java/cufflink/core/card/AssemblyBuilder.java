@@ -96,7 +96,7 @@ final class AssemblyBuilder {
 
   void join(Joint joint, Piece piece) {
     Optional<Member> host = host(joint.on());
-    if (host.isEmpty()) {
+    if (host.isEmpty() || joint.movement().led().isPresent()) {
       return;
     }
     FlatPattern flat =

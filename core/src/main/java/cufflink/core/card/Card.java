@@ -186,6 +186,7 @@ public final class Card {
             .flatMap(member -> member.joint().stream())
             .collect(Collectors.toSet());
     return design.joints().stream()
+        .filter(joint -> joint.movement().led().isEmpty())
         .filter(joint -> !joined.contains(joint) && !moving.contains(joint.sliding()))
         // What is glued to itself lies so by being folded.
         .filter(joint -> !joint.piece().equals(joint.on()) || !joint.movement().isFast())

@@ -1,5 +1,6 @@
 package cufflink.core.design;
 
+import cufflink.core.measure.Length;
 import cufflink.core.plane.Area;
 import cufflink.core.plane.Point;
 import cufflink.core.plane.Segment;
@@ -16,13 +17,15 @@ import java.util.Optional;
  * @param through areas of the host in which the piece lies behind it, as in a weave
  * @param follows areas of the host that a woven piece goes with when its bands part; empty if it
  *     goes with all
+ * @param led how a ribbon is led over and round the card, if it is one
  */
 public record Movement(
     List<Segment> about,
     boolean either,
     Optional<Slide> slide,
     List<Area> through,
-    List<Area> follows) {
+    List<Area> follows,
+    Optional<Led> led) {
   /** What is glued fast does not move. */
   public static final Movement NONE = new Movement(List.of(), false, Optional.empty(), List.of());
 
@@ -42,7 +45,96 @@ public record Movement(
    * @param through areas of the host in which the piece lies behind it
    */
   public Movement(List<Segment> about, boolean either, Optional<Slide> slide, List<Area> through) {
-    this(about, either, slide, through, List.of());
+    this(about, either, slide, through, List.of(), Optional.empty());
+  }
+
+  /**
+   * A ribbon that is led over faces and round edges.
+   *
+   * @param legs its straight parts, from one end to the other
+   * @param tail how much hangs free at each end, such as for a bow; nought if none does
+   */
+  public record Led(List<Leg> legs, Length tail) {
+    /** Copies the list. */
+    public Led {
+      legs = List.copyOf(legs);
+      if (legs.isEmpty()) {
+        throw new IllegalArgumentException("a ribbon that is led nowhere");
+      }
+    }
+
+    /** Returns the joint and line about which the card is open while the ribbon is led. */
+    public Optional<Mover.Hinge> open() {
+      return legs.stream().flatMap(leg -> leg.during().stream()).findFirst();
+    }
+
+    /** Returns the legs that it has while it is led, or while the card lies open in that way. */
+    public List<Leg> taken() {
+      return legs.stream()
+          .filter(leg -> leg.during().isEmpty() || leg.during().equals(open()))
+          .toList();
+    }
+
+    /** Returns which face lies up while it is led. */
+    public Face face() {
+      return legs.stream()
+          .filter(leg -> leg.during().isPresent())
+          .findFirst()
+          .orElse(legs.get(0))
+          .face();
+    }
+
+    /** Returns how long a ribbon it takes, in millimetres. */
+    public double needs() {
+      double run = taken().stream().mapToDouble(leg -> leg.middle().millimetres()).sum();
+      return run + 2 * tail.toMillimetres();
+    }
+  }
+
+  /**
+   * A straight part of a ribbon.
+   *
+   * @param on the piece it lies on
+   * @param by the joint that puts on the copy of that piece that is meant; empty for the first one
+   * @param face the face it lies on
+   * @param middle its middle line
+   * @param taped how much of it, in its middle, is held by tape; nought if none is
+   * @param under the ids of layers and joints that lie over it
+   * @param during the joint and line about which the card is open while the ribbon lies here; empty
+   *     if it always does
+   */
+  public record Leg(
+      String on,
+      Optional<String> by,
+      Face face,
+      Segment middle,
+      Length taped,
+      List<String> under,
+      Optional<Mover.Hinge> during) {
+    /** Copies the list. */
+    public Leg {
+      under = List.copyOf(under);
+    }
+
+    /** Returns the part of it that is held by tape; empty if none is. */
+    public Optional<Leg> taping() {
+      if (!taped.isPositive()) {
+        return Optional.empty();
+      }
+      double share = Math.min(1, taped.toMillimetres() / Math.max(1, middle.millimetres()));
+      Segment held = new Segment(between((1 - share) / 2), between((1 + share) / 2));
+      return Optional.of(new Leg(on, by, face, held, taped, under, during));
+    }
+
+    private Point between(double share) {
+      return new Point(
+          between(middle.from().x(), middle.to().x(), share),
+          between(middle.from().y(), middle.to().y(), share));
+    }
+
+    private static Length between(Length from, Length to, double share) {
+      return from.plus(Length.ofUnits(Math.round(to.minus(from).units() * share)));
+    }
   }
 
   /**
@@ -95,9 +187,21 @@ public record Movement(
   /**
    * Says whether the piece is glued fast.
    *
-   * @return true if it neither turns nor slides nor is woven
+   * @return true if it neither turns nor slides nor is woven or led
    */
   public boolean isFast() {
-    return about.isEmpty() && slide.isEmpty() && through.isEmpty();
+    return about.isEmpty() && slide.isEmpty() && through.isEmpty() && led.isEmpty();
+  }
+
+  /**
+   * Says whether anything of the piece takes glue.
+   *
+   * @return true if it is glued fast, or is a ribbon taped at places
+   */
+  public boolean isGlued() {
+    return isFast()
+        || led.stream()
+            .flatMap(each -> each.legs().stream())
+            .anyMatch(leg -> leg.taped().isPositive());
   }
 }

@@ -204,7 +204,8 @@ public final class FlatDrawing {
     outlines.forEach(outline -> pen.shape(outline, Fill.of(lie.faceUp()), 1, Ref.NONE));
     String piece = lie.piece().id();
     for (Patch patch : options.patches()) {
-      if (patch.ref().piece().equals(piece) && patch.face() == lie.faceUp()) {
+      boolean isOnAnother = patch.leg().filter(leg -> leg.by().isPresent()).isPresent();
+      if (patch.ref().piece().equals(piece) && patch.face() == lie.faceUp() && !isOnAnother) {
         List<Spot> corners = patch.corners().stream().map(lie::apply).map(pen::place).toList();
         pen.shape(corners, patch.fill(), 1, patch.ref());
         pen.outline(corners, patch.edge(), patch.ref());

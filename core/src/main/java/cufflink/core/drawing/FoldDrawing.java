@@ -161,10 +161,11 @@ public final class FoldDrawing {
     double moment = model.shown(asked);
     Pose pose = spread > 0 ? model.layering().spread(moment, spread) : model.pose(moment);
     List<Ply> plies = FoldedView.of(model, moment, pose, viewpoint).plies();
+    double[] turns = model.turns(moment);
     for (Ply ply : plies) {
       List<Spot> corners = ply.corners().stream().map(pen::place).toList();
       pen.shape(corners, fill(ply), ply.light(), Ref.NONE);
-      drawPatches(pen, pose, ply);
+      drawPatches(pen, pose, turns, ply);
       drawScores(pen, pose, ply);
       drawEdges(pen, pose, ply);
       drawCreases(pen, pose, ply);
@@ -192,16 +193,22 @@ public final class FoldDrawing {
     return holds(shape, middle) && corners.stream().allMatch(each -> isNear(shape, each));
   }
 
-  private void drawPatches(Pen pen, Pose pose, Ply ply) {
+  /** Says whether something that lies on a piece lies on a ply of it, on the face that is seen. */
+  static boolean shows(FoldModel model, Patch patch, Ply ply, double[] turns) {
+    Assembly assembly = model.assembly();
+    return patch.ref().piece().equals(assembly.pieceOf(ply.facet()).id())
+        && patch.face() == ply.face()
+        && !isMember(model, patch)
+        && holds(assembly.facets().get(ply.facet()).polygon(), patch.corners())
+        && patch.leg().map(leg -> Ribbon.lies(leg, model, ply.facet(), turns)).orElse(true);
+  }
+
+  private void drawPatches(Pen pen, Pose pose, double[] turns, Ply ply) {
     Assembly assembly = model.assembly();
     String piece = assembly.pieceOf(ply.facet()).id();
     Polygon shape = assembly.facets().get(ply.facet()).polygon();
     for (Patch patch : patches) {
-      boolean shows =
-          patch.ref().piece().equals(piece)
-              && patch.face() == ply.face()
-              && !isMember(model, patch);
-      if (shows && holds(shape, patch.corners())) {
+      if (shows(model, patch, ply, turns)) {
         List<Spot> path = seen(pen, pose, ply.facet(), patch.corners());
         pen.shape(path, patch.fill(), ply.light(), patch.ref());
         pen.outline(path, patch.edge(), patch.ref());

@@ -140,6 +140,10 @@ public final class GlueDrawing {
     GlueMarks marks = new GlueMarks(surface, GlueLayout.letters(surface));
     Act act = host.act();
     List<List<Spot>> outlines = host.outlines();
+    if (act.joint().filter(joint -> joint.movement().led().isPresent()).isPresent()) {
+      led(pen, act.joint().get());
+      return;
+    }
     for (int i = 0; i < outlines.size(); i++) {
       List<Spot> outline = host.seen(pen, outlines.get(i));
       if (act.joint().isPresent()) {
@@ -155,6 +159,24 @@ public final class GlueDrawing {
     if (act.joint().filter(joint -> !joint.movement().isFast()).isEmpty()) {
       marks.measures(pen, host.edges(), host.measured(), host.room());
     }
+  }
+
+  /** All parts of a ribbon, those behind the card too; what tape holds is hatched. */
+  private void led(Pen pen, Joint joint) {
+    Ref ref = new Ref(joint.on(), joint.id());
+    for (Ribbon.Part part : Ribbon.parts(joint, card, host.built().model())) {
+      pen.outline(seen(pen, part, part.outline()), Ink.PLACE, ref);
+      if (!part.taped().isEmpty()) {
+        List<Spot> taped = seen(pen, part, part.taped());
+        Hatch.glue(pen, taped, taped, GlueLayout.letters(surface), ref);
+      }
+    }
+  }
+
+  private List<Spot> seen(Pen pen, Ribbon.Part part, List<Spot> outline) {
+    return outline.stream()
+        .map(each -> FoldFrame.seen(pen, host.viewpoint(), host.pose(), part.facet(), each))
+        .toList();
   }
 
   /** What another layer lies on is named by that one's place. */

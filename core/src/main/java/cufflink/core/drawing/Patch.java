@@ -4,6 +4,7 @@ import cufflink.core.design.Design;
 import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
+import cufflink.core.design.Movement;
 import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
 import cufflink.core.flat.Facet;
@@ -19,6 +20,7 @@ import cufflink.core.scene.Ref;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
@@ -35,6 +37,7 @@ import org.locationtech.jts.geom.Polygon;
  * @param fill how it is filled
  * @param edge how its edge is drawn
  * @param glue where glue is to be shown
+ * @param leg which part of a ribbon it is, if it is one
  */
 public record Patch(
     Ref ref,
@@ -45,7 +48,8 @@ public record Patch(
     Length height,
     Fill fill,
     Ink edge,
-    List<List<Spot>> glue) {
+    List<List<Spot>> glue,
+    Optional<Movement.Leg> leg) {
   /** Copies the lists. */
   public Patch {
     corners = List.copyOf(corners);
@@ -59,7 +63,10 @@ public record Patch(
    * @return layers first, glued pieces over them
    */
   public static List<Patch> of(Design design) {
+    List<Patch> ribbons = new ArrayList<>();
+    design.joints().forEach(joint -> ribbons.addAll(ribbon(joint, design)));
     List<Patch> patches = new ArrayList<>();
+    ribbons.stream().filter(Patch::liesUnder).forEach(patches::add);
     design.layers().forEach(layer -> patches.add(of(layer, design)));
     design.glued().stream()
         .filter(joint -> joint.askew().map(each -> each.degrees() == 0).orElse(true))
@@ -69,6 +76,37 @@ public record Patch(
                     .piece(joint.piece())
                     .ifPresent(
                         piece -> patches.add(of(joint, piece, corners(design, joint, piece)))));
+    ribbons.stream().filter(each -> !each.liesUnder()).forEach(patches::add);
+    return patches;
+  }
+
+  private boolean liesUnder() {
+    return leg.filter(each -> !each.under().isEmpty()).isPresent();
+  }
+
+  /** A ribbon lies on each face over which it is led, cut off where the paper ends. */
+  private static List<Patch> ribbon(Joint joint, Design design) {
+    Optional<Piece> ribbon = design.piece(joint.piece());
+    List<Patch> patches = new ArrayList<>();
+    for (Movement.Leg leg : joint.movement().led().map(Movement.Led::legs).orElse(List.of())) {
+      Optional<Piece> host = design.piece(leg.on());
+      if (ribbon.isEmpty() || host.isEmpty()) {
+        continue;
+      }
+      Length wide = ribbon.get().width().min(ribbon.get().height());
+      patches.add(
+          new Patch(
+              new Ref(leg.on(), joint.id()),
+              joint.label(),
+              leg.face(),
+              Ribbon.outline(leg, wide, host.get()),
+              wide,
+              Length.fromMillimetres(leg.middle().millimetres()),
+              Fill.LAYER,
+              Ink.CUT,
+              List.of(),
+              Optional.of(leg)));
+    }
     return patches;
   }
 
@@ -82,7 +120,8 @@ public record Patch(
         layer.height(),
         Fill.LAYER,
         Ink.LAYER_EDGE,
-        List.of());
+        List.of(),
+        Optional.empty());
   }
 
   /** A window that reaches past a layer's edge is cut through card and paper together. */
@@ -131,7 +170,8 @@ public record Patch(
         covers ? joint.area().height() : piece.height(),
         patterned ? Fill.LAYER : Fill.of(joint.face()),
         Ink.CUT,
-        joint.glue().stream().map(Area::corners).map(Patch::spots).toList());
+        joint.glue().stream().map(Area::corners).map(Patch::spots).toList(),
+        Optional.empty());
   }
 
   private static List<Spot> spots(List<Point> points) {

@@ -58,18 +58,19 @@ public final class Portrait {
   private final Viewpoint viewpoint;
   private final Pen pen;
   private final Pose pose;
+  private final double[] turns;
   private final double pitch;
   private final List<Patch> patches;
 
-  private Portrait(FoldModel model, Design design, Look look, double moment, Surface surface) {
+  private Portrait(
+      FoldModel model, Design design, Look look, double moment, Viewpoint viewpoint, Pen pen) {
     this.model = model;
     this.design = design;
     this.look = look;
-    this.viewpoint = viewpoint(look);
-    List<Vec> places = FoldFrame.places(model, moment);
-    double margin = Math.max(LEAST_MARGIN, surface.width() * SHADE);
-    this.pen = FoldFrame.pen(places, viewpoint, surface, margin);
+    this.viewpoint = viewpoint;
+    this.pen = pen;
     this.pose = model.pose(model.shown(moment));
+    this.turns = model.turns(model.shown(moment));
     this.patches = Patch.of(design);
     double wide = design.base().width().toMillimetres();
     double high = design.base().height().toMillimetres();
@@ -88,13 +89,41 @@ public final class Portrait {
    */
   public static Drawing of(
       FoldModel model, Design design, Look look, double moment, Surface surface) {
-    Portrait portrait = new Portrait(model, design, look, moment, surface);
-    portrait.shadow();
-    for (Ply ply :
-        FoldedView.of(model, model.shown(moment), portrait.pose, portrait.viewpoint).plies()) {
-      portrait.paper(ply);
+    Viewpoint viewpoint = viewpoint(look);
+    List<Vec> places = FoldFrame.places(model, moment);
+    double margin = Math.max(LEAST_MARGIN, surface.width() * SHADE);
+    Pen pen = FoldFrame.pen(places, viewpoint, surface, margin);
+    return new Portrait(model, design, look, moment, viewpoint, pen).draw(moment, surface);
+  }
+
+  /**
+   * Draws a card as it is opened and worked, where {@link FoldDrawing#of} draws it at work.
+   *
+   * @param model the card, put together
+   * @param design its design
+   * @param look its colours
+   * @param moment as for {@link FoldModel#pose(double)}
+   * @param viewpoint from where it is seen
+   * @param surface what the drawing is made for
+   * @return the drawing
+   */
+  public static Drawing moving(
+      FoldModel model,
+      Design design,
+      Look look,
+      double moment,
+      Viewpoint viewpoint,
+      Surface surface) {
+    Pen pen = FoldFrame.pen(model.reach(), viewpoint, surface);
+    return new Portrait(model, design, look, moment, viewpoint, pen).draw(moment, surface);
+  }
+
+  private Drawing draw(double moment, Surface surface) {
+    shadow();
+    for (Ply ply : FoldedView.of(model, model.shown(moment), pose, viewpoint).plies()) {
+      paper(ply);
     }
-    return portrait.pen.drawing(surface);
+    return pen.drawing(surface);
   }
 
   /**
@@ -126,7 +155,7 @@ public final class Portrait {
       }
     }
     // Falls to the right and down as the eye sees it, whichever way the card is turned.
-    Vec fall = new Viewpoint(look.turn(), look.tilt()).back(FALL);
+    Vec fall = new Viewpoint(viewpoint.turn(), viewpoint.tilt()).back(FALL);
     List<Polygon> shades = new ArrayList<>();
     for (int i = 0; i < pose.motions().size(); i++) {
       List<Spot> shade = new ArrayList<>();
@@ -199,14 +228,13 @@ public final class Portrait {
 
   private void drawPatches(Ply ply, Polygon shape) {
     List<Polygon> covered = new ArrayList<>();
-    String piece = model.assembly().pieceOf(ply.facet()).id();
     for (Patch patch : patches) {
-      boolean shows =
-          patch.ref().piece().equals(piece)
-              && patch.face() == ply.face()
-              && !FoldDrawing.isMember(model, patch)
-              && FoldDrawing.holds(shape, patch.corners());
-      if (!shows) {
+      if (!FoldDrawing.shows(model, patch, ply, turns)) {
+        continue;
+      }
+      if (patch.leg().isPresent()) {
+        cover(ply, List.of(patch.corners()), look.ink().rgb(), Motif.PLAIN, patch.ref());
+        edge(ply, patch.corners(), patch.ref());
         continue;
       }
       Polygon area = Facet.polygon(patch.corners());
@@ -238,6 +266,7 @@ public final class Portrait {
     Geometry area = Facet.polygon(mat.corners()).buffer(1);
     return patches.subList(patches.indexOf(mat) + 1, patches.size()).stream()
         .filter(each -> each.ref().piece().equals(mat.ref().piece()) && each.face() == face)
+        .filter(each -> each.leg().isEmpty())
         .filter(each -> each.fill() == Fill.LAYER && FoldDrawing.holds(shape, each.corners()))
         .anyMatch(each -> area.covers(Facet.polygon(each.corners())));
   }

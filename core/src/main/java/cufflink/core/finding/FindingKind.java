@@ -72,6 +72,12 @@ public enum FindingKind {
   PRINT_DIRECTION(Cost.CUT),
   /** Raised layers may not go into the envelope. */
   RAISED_IN_ENVELOPE(Cost.LOOK),
+  /** A ribbon does not go on where one of its parts ends. */
+  RIBBON_APART(Cost.LOOK),
+  /** A ribbon is much longer than the way it is led. */
+  RIBBON_LONG(Cost.LOOK),
+  /** A ribbon is too short for the way it is led. */
+  RIBBON_SHORT(Cost.CUT),
   /** The closed card does not go into the bag or envelope made for it. */
   ROOM_TOO_SMALL(Cost.CUT),
   /** A rule of the pattern does not hold. */

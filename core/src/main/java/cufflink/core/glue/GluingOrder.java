@@ -97,7 +97,7 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
       return act.joint()
           .map(
               joint -> {
-                boolean isGlued = joint.movement().isFast();
+                boolean isGlued = joint.movement().isGlued();
                 Message words = Gluing.of(joint, design);
                 words = isGlued ? words.followedBy(choice.told()) : words;
                 for (Message reason : reasons) {

@@ -7,6 +7,7 @@ import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
+import cufflink.core.design.Movement;
 import cufflink.core.design.Mover;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Stage;
@@ -43,7 +44,27 @@ public record HalfBuilt(Design design, FoldModel model) {
     Copies copies = new Copies(card, joints(order, index));
     Optional<Joint> on =
         act.joint().isPresent() ? copies.host(act.joint().get()) : last(copies, act);
-    return put(order, card, index, copies.root(on, act.host()), List.of());
+    return put(order, card, index, copies.root(on, act.host()), opened(act, card));
+  }
+
+  /** A ribbon that is led through a joint is led while the card lies open there. */
+  private static List<Stage> opened(Act act, Design card) {
+    Optional<Mover.Hinge> open =
+        act.joint().flatMap(joint -> joint.movement().led()).flatMap(Movement.Led::open);
+    return open.stream()
+        .flatMap(
+            hinge ->
+                card.stages().stream()
+                    .filter(stage -> stage.moves().getOrDefault(hinge, 0.0) != 0)
+                    .limit(1)
+                    .map(
+                        stage ->
+                            new Stage(
+                                stage.title(),
+                                stage.piece(),
+                                Map.of(hinge, stage.moves().get(hinge)),
+                                Stage.Phase.FOLDING)))
+        .toList();
   }
 
   /** Layers go on every copy of a piece alike; any that is glued on already shows it. */

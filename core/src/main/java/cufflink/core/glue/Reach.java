@@ -41,6 +41,11 @@ final class Reach {
 
   /** Says why one must come before another, if it must. */
   private Optional<Message> why(Act one, Act other) {
+    if (Leading.isLed(one) || Leading.isLed(other)) {
+      return Leading.comesFirst(one, other)
+          ? Optional.of(Must.under(name(other)))
+          : Optional.empty();
+    }
     if (other.joint().isEmpty()) {
       return Optional.empty();
     }
@@ -114,6 +119,7 @@ final class Reach {
     }
     boolean decorates =
         one.joint().isEmpty()
+            && !loose.movement().either()
             && (one.host().equals(loose.piece()) || one.host().equals(loose.on()));
     return decorates && !isWoven(loose)
         ? Optional.of(Message.of("act.apart", loose.label()))

@@ -113,6 +113,7 @@ public record FoldReport(
     findings.addAll(GlueInspection.order(design));
     findings.addAll(PlaceInspection.inspect(design, model));
     findings.addAll(WeaveInspection.inspect(design));
+    findings.addAll(RibbonInspection.ways(design, model));
     stack.ifPresent(order -> findings.addAll(MeetInspection.inspect(design, model, order)));
     findings.addAll(FoldFindings.mirrored(model));
     List<Catches.Catch> catches = Catches.of(model, stops);

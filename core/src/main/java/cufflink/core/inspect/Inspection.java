@@ -65,6 +65,7 @@ public final class Inspection {
     inspection.findings.addAll(RelationInspection.inspect(design, tolerance));
     inspection.findings.addAll(OpeningInspection.inspect(design, tolerance));
     inspection.findings.addAll(SlitInspection.inspect(design));
+    inspection.findings.addAll(RibbonInspection.lengths(design, tolerance));
     closed.ifPresentOrElse(inspection::checkClosed, inspection::noteTear);
     item.ifPresent(inspection::checkItem);
     inspection.checkGoal(goal);

@@ -42,17 +42,26 @@ final class LayerInspection {
       boolean overhangs = design.overhangs(layer.id());
       design.piece(layer.on()).ifPresent(piece -> inspection.check(layer, piece, overhangs));
     }
-    inspection.checkBorders(design.layers());
+    inspection.checkBorders(design);
     return inspection.findings;
   }
 
   /** A layer lies on another one or beside it; across its edge it hides one border unevenly. */
-  private void checkBorders(List<Layer> layers) {
+  private void checkBorders(Design design) {
+    List<Layer> layers = design.layers();
     for (int i = 0; i < layers.size(); i++) {
       for (int k = i + 1; k < layers.size(); k++) {
         Layer under = layers.get(i);
         Layer over = layers.get(k);
-        if (under.on().equals(over.on()) && under.face() == over.face() && straddles(under, over)) {
+        if (!under.on().equals(over.on()) || under.face() != over.face()) {
+          continue;
+        }
+        if (buries(under, over) && !isNeverSeen(under, design)) {
+          add(
+              FindingKind.NOT_SEEN,
+              Place.on(over.on(), over.id(), under.id()),
+              Message.of("inspect.buried", under.label(), over.label()));
+        } else if (straddles(under, over)) {
           findings.add(
               new Finding(
                   FindingKind.LAYER_OVER_BORDER,
@@ -63,6 +72,18 @@ final class LayerInspection {
         }
       }
     }
+  }
+
+  private static boolean isNeverSeen(Layer layer, Design design) {
+    return design.relations(Design.Relation.Seen.class).stream()
+        .filter(each -> each.part().equals(layer.id()))
+        .anyMatch(each -> each.when() == Design.Relation.Seen.When.NEVER);
+  }
+
+  /** A paper of which nothing is left to see was meant for another place. */
+  private boolean buries(Layer under, Layer over) {
+    Polygon below = polygon(under.outline());
+    return polygon(over.outline()).buffer(near).covers(below);
   }
 
   private boolean straddles(Layer under, Layer over) {

@@ -70,6 +70,7 @@ public record AtHand(List<Message> tools, Sundries used) {
       }
     }
     for (Joint joint : design.joints()) {
+      line += taped(joint);
       if (!joint.movement().isFast()) {
         continue;
       }
@@ -96,6 +97,14 @@ public record AtHand(List<Message> tools, Sundries used) {
     used.values().removeIf(amount -> amount == 0);
     used.replaceAll((kind, amount) -> Math.min(Sundries.MOST, amount));
     return new AtHand(tools(moves), new Sundries(used));
+  }
+
+  /** Returns how much tape holds a ribbon, in millimetres. */
+  private static double taped(Joint joint) {
+    return joint.movement().led().stream()
+        .flatMap(led -> led.taken().stream())
+        .mapToDouble(leg -> leg.taped().toMillimetres())
+        .sum();
   }
 
   private static double line(Area area) {

@@ -348,9 +348,9 @@ final class WorkBuilder {
 
   private void joint(Joint joint, GluingOrder.Step step) {
     shown = onFace(joint.on(), joint.face(), joint.id());
-    String key = joint.movement().isFast() ? "make.joint" : "make.loose";
+    String key = joint.movement().isGlued() ? "make.joint" : "make.loose";
     Message words = Message.of(key, Gluing.of(joint, design));
-    if (joint.movement().isFast()) {
+    if (joint.movement().isGlued()) {
       words = words.followedBy(step.choice().told());
     }
     add(Phase.ASSEMBLE, joint.piece(), cards, told(Phase.ASSEMBLE, words, step));

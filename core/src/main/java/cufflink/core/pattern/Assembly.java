@@ -8,6 +8,7 @@ import cufflink.core.design.Piece;
 import cufflink.core.design.Pocket;
 import cufflink.core.design.Zone;
 import cufflink.core.expression.Formula;
+import cufflink.core.measure.Length;
 import cufflink.core.paper.Adhesive;
 import cufflink.core.pattern.Parts.Presence;
 import cufflink.core.plane.Area;
@@ -62,14 +63,16 @@ record Assembly(
       Optional<List<Formula>> at,
       List<String> under,
       List<List<Formula>> through,
-      List<List<Formula>> follows) {
+      List<List<Formula>> follows,
+      Optional<LedTemplate> led) {
     Movement movement(Scope scope) {
       return new Movement(
           about.stream().map(line -> segment(scope, line)).toList(),
           either,
           towards.map(side -> new Movement.Slide(side, at.map(scope::point), under)),
           through.stream().map(each -> area(scope, each)).toList(),
-          follows.stream().map(each -> area(scope, each)).toList());
+          follows.stream().map(each -> area(scope, each)).toList(),
+          led.map(each -> each.led(scope)));
     }
   }
 
@@ -84,12 +87,12 @@ record Assembly(
       Optional<List<Formula>> area) {}
 
   /** Returns the joints; those of a unit come together, one unit after another. */
-  List<Joint> joints(Scope scope) {
+  List<Joint> joints(Scope scope, List<Piece> pieces) {
     List<Joint> result = new ArrayList<>();
     Map<String, Map<Long, List<Joint>>> units = new LinkedHashMap<>();
     for (JointTemplate each : joints) {
       if (each.unit().isEmpty()) {
-        forEach(each, scope, (turn, joint) -> result.add(joint));
+        forEach(each, scope, pieces, (turn, joint) -> result.add(joint));
         continue;
       }
       boolean last = joints.indexOf(each) == lastOf(each.unit());
@@ -97,6 +100,7 @@ record Assembly(
       forEach(
           each,
           scope,
+          pieces,
           (turn, joint) ->
               unit.computeIfAbsent(turn.index(), index -> new ArrayList<>()).add(joint));
       if (last) {
@@ -115,28 +119,45 @@ record Assembly(
   }
 
   private static void forEach(
-      JointTemplate each, Scope scope, BiConsumer<Repeats.Turn, Joint> use) {
+      JointTemplate each, Scope scope, List<Piece> pieces, BiConsumer<Repeats.Turn, Joint> use) {
     Repeats.forEach(
         each.presence(),
         scope,
-        turn ->
-            use.accept(
-                turn,
-                new Joint(
-                    turn.id(),
-                    each.presence().label(),
-                    each.piece(),
-                    each.on(),
-                    each.face(),
-                    area(scope, each.area()),
-                    each.shape(),
-                    each.glue().stream().map(glue -> area(scope, glue)).toList(),
-                    each.mouth(),
-                    each.movement().movement(scope),
-                    each.turned(),
-                    each.askew().map(askew -> askew.askew(scope)),
-                    each.over(),
-                    each.with())));
+        turn -> {
+          Movement movement = each.movement().movement(scope);
+          Face face = movement.led().map(Movement.Led::face).orElse(each.face());
+          use.accept(
+              turn,
+              new Joint(
+                  turn.id(),
+                  each.presence().label(),
+                  each.piece(),
+                  each.on(),
+                  face,
+                  movement
+                      .led()
+                      .map(
+                          led ->
+                              LedTemplate.over(led, each.on(), face, width(each.piece(), pieces)))
+                      .orElseGet(() -> area(scope, each.area())),
+                  each.shape(),
+                  each.glue().stream().map(glue -> area(scope, glue)).toList(),
+                  each.mouth(),
+                  movement,
+                  each.turned(),
+                  each.askew().map(askew -> askew.askew(scope)),
+                  each.over(),
+                  each.with()));
+        });
+  }
+
+  /** Returns how wide a ribbon is. */
+  private static Length width(String ribbon, List<Piece> pieces) {
+    return pieces.stream()
+        .filter(piece -> piece.id().equals(ribbon) || piece.name().name().equals(ribbon))
+        .findFirst()
+        .map(piece -> piece.width().min(piece.height()))
+        .orElse(Length.ZERO);
   }
 
   List<Zone> zones(Scope scope) {
@@ -182,6 +203,7 @@ record Assembly(
                   forEach(
                       each,
                       scope,
+                      pieces,
                       (turn, joint) ->
                           host(joint, pieces)
                               .map(host -> Pocket.of(joint, label, host))

@@ -33,10 +33,39 @@ final class AssemblyCompiler {
         new ArrayList<>(
             PartsCompiler.named(files, "joins", (id, section) -> joint(id, section, "")));
     PartsCompiler.named(files, "units", (id, unit) -> joints.addAll(unit(id, unit)));
+    checkLed(joints);
     return new Assembly(
         joints,
         PartsCompiler.named(files, "keep-clear", this::zone),
         PartsCompiler.named(files, "pockets", this::pocket));
+  }
+
+  /** What a ribbon is led by must be joints that there are. */
+  private void checkLed(List<JointTemplate> joints) {
+    List<String> ids = joints.stream().map(each -> each.presence().id()).toList();
+    List<String> open = new ArrayList<>();
+    for (JointTemplate joint : joints) {
+      int lines = joint.movement().about().size();
+      for (int line = 1; line <= lines; line++) {
+        String id = joint.presence().id();
+        open.add(joint.movement().either() ? id + "-" + line : id);
+      }
+    }
+    joints.stream()
+        .flatMap(joint -> joint.movement().led().stream())
+        .flatMap(led -> led.legs().stream())
+        .forEach(
+            leg -> {
+              leg.by().ifPresent(by -> known(leg.place(), by, ids));
+              leg.during().ifPresent(name -> known(leg.place(), name, open));
+            });
+  }
+
+  private void known(Place where, String name, List<String> names) {
+    if (!names.contains(name)) {
+      String all = String.join(", ", names.stream().distinct().toList());
+      files.get(0).note(where, "pattern.name", name, all);
+    }
   }
 
   /** Reads the name of a piece, which must be there. */
@@ -73,7 +102,7 @@ final class AssemblyCompiler {
         pieceName(section, "piece", pieces),
         pieceName(section, "on", pieces),
         section.oneOf("face", Face.class, Face.INSIDE),
-        area(section),
+        section.has("path") ? List.of() : area(section),
         section.oneOf("shape", Layer.Shape.class, Layer.Shape.WHOLE),
         section.items("glue").stream().map(each -> section.lengths(each, 4)).toList(),
         section.oneOf("mouth", Side.class, Side.NONE),
@@ -114,7 +143,8 @@ final class AssemblyCompiler {
             .map(each -> pieceName(section, each, pieces))
             .toList(),
         section.items("through").stream().map(each -> section.lengths(each, 4)).toList(),
-        section.items("follows").stream().map(each -> section.lengths(each, 4)).toList());
+        section.items("follows").stream().map(each -> section.lengths(each, 4)).toList(),
+        LedTemplate.of(section, pieces));
   }
 
   private ZoneTemplate zone(String id, Section plain) {

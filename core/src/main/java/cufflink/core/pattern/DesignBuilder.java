@@ -77,7 +77,7 @@ final class DesignBuilder {
         .bonds()
         .forEach(
             bond -> forEach(bond.presence(), turn -> relations.add(bond.in(scope, turn.id()))));
-    List<Joint> joints = parts.assembly().joints(scope);
+    List<Joint> joints = parts.assembly().joints(scope, pieces);
     relations.stream()
         .filter(Design.Relation.Flush.class::isInstance)
         .map(Design.Relation.Flush.class::cast)

@@ -13,6 +13,27 @@ import java.util.List;
 public record Area(Point at, Length width, Length height) {
 
   /**
+   * Returns the smallest rectangle that holds some places.
+   *
+   * @param places at least one place
+   * @return the rectangle, without width or height if they lie in a line
+   */
+  public static Area around(List<Point> places) {
+    Point first = places.get(0);
+    Length left = first.x();
+    Length top = first.y();
+    Length right = first.x();
+    Length foot = first.y();
+    for (Point place : places) {
+      left = left.min(place.x());
+      top = top.min(place.y());
+      right = right.max(place.x());
+      foot = foot.max(place.y());
+    }
+    return new Area(new Point(left, top), right.minus(left), foot.minus(top));
+  }
+
+  /**
    * Returns the right edge.
    *
    * @return the distance from the piece's left edge

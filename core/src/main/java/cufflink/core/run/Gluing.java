@@ -38,6 +38,12 @@ public final class Gluing {
       Message band = Message.list("list.comma", bands);
       return Message.of("sheet.joint-anchored", joint.label(), host, band);
     }
+    if (joint.movement().led().isPresent()) {
+      return LedWords.of(joint, design);
+    }
+    if (joint.movement().either() && LedWords.isJoined(joint, design)) {
+      return Message.of("led.joint", joint.label(), host);
+    }
     if (!joint.movement().isFast()) {
       return Message.of(loose(joint.movement()), joint.label(), host);
     }

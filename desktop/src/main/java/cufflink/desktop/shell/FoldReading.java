@@ -6,14 +6,20 @@ import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Piece;
+import cufflink.core.drawing.CatchMarks;
+import cufflink.core.drawing.FoldDrawing;
 import cufflink.core.drawing.FoldFrame;
+import cufflink.core.drawing.Patch;
+import cufflink.core.drawing.Portrait;
 import cufflink.core.flat.Spot;
+import cufflink.core.fold.Catches;
 import cufflink.core.fold.Sight;
 import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Derivation;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.paper.Paper;
 import cufflink.core.plane.Side;
+import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Surface;
 import cufflink.core.space.Motion;
 import cufflink.core.space.Viewpoint;
@@ -42,6 +48,29 @@ record FoldReading(
     double asked,
     Viewpoint viewpoint,
     LengthFormat format) {
+
+  /** Draws it at work, and once it is finished as its receiver sees it. */
+  Drawing drawing(Layers layers, Surface on) {
+    Design design = derivation.made().orElseThrow().design();
+    List<Patch> patches = Patch.of(design);
+    double apart = layers.apart(derivation.job().papers());
+    if (apart > 0) {
+      return FoldDrawing.spread(model, patches, asked, viewpoint, on, apart);
+    }
+    boolean isCard = layers == Layers.TOGETHER && asked >= model.closing();
+    Drawing drawing =
+        isCard && isWhole(derivation, model)
+            ? Portrait.moving(model, design, derivation.pattern().look(), asked, viewpoint, on)
+            : FoldDrawing.of(model, patches, asked, viewpoint, on);
+    return CatchMarks.on(drawing, model, catches(), asked, viewpoint, on);
+  }
+
+  /** Returns what catches, if it has been found out and the whole card is shown. */
+  List<Catches.Catch> catches() {
+    return isWhole(derivation, model)
+        ? report.map(FoldReport::catches).orElse(List.of())
+        : List.of();
+  }
 
   /** Says whether all that is glued together is folded, and not one of the other pieces. */
   static boolean isWhole(Derivation derivation, FoldModel model) {

@@ -4,10 +4,7 @@ import cufflink.core.card.FoldModel;
 import cufflink.core.card.StageOrder;
 import cufflink.core.design.Design;
 import cufflink.core.design.Stage;
-import cufflink.core.drawing.CatchMarks;
-import cufflink.core.drawing.FoldDrawing;
 import cufflink.core.drawing.FoldFrame;
-import cufflink.core.drawing.Patch;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.flat.Spot;
 import cufflink.core.fold.Catches;
@@ -184,23 +181,12 @@ final class FoldStation implements StationView {
   }
 
   private Drawing draw(Derivation derivation, Derivation.Made made, Surface on) {
-    FoldModel model = model(models(made));
-    List<Patch> patches = Patch.of(made.design());
-    double moment = scrubber.moment();
-    double apart = layers.apart(derivation.job().papers());
-    if (apart > 0) {
-      return FoldDrawing.spread(model, patches, moment, viewpoint, on, apart);
-    }
-    Drawing drawing = FoldDrawing.of(model, patches, moment, viewpoint, on);
-    List<Catches.Catch> catches = catches(derivation, model);
-    return CatchMarks.on(drawing, model, catches, moment, viewpoint, on);
+    return reading(derivation, model(models(made))).drawing(layers, on);
   }
 
-  /** Returns what catches, if it has been found out and the whole card is shown. */
-  private List<Catches.Catch> catches(Derivation derivation, FoldModel model) {
-    return FoldReading.isWhole(derivation, model)
-        ? report(derivation).map(FoldReport::catches).orElse(List.of())
-        : List.of();
+  private FoldReading reading(Derivation derivation, FoldModel model) {
+    return new FoldReading(
+        derivation, report(derivation), model, scrubber.moment(), viewpoint, bench.format());
   }
 
   private Optional<FoldReport> report(Derivation derivation) {
@@ -220,7 +206,8 @@ final class FoldStation implements StationView {
           scrubber.show(model.stages(), StageOrder.numbers(design, model.stages()));
           left.ifPresent(scrubber::setMoment);
           left = Optional.empty();
-          scrubber.mark(catches(derivation, model).stream().map(Catches.Catch::moment).toList());
+          scrubber.mark(
+              reading(derivation, model).catches().stream().map(Catches.Catch::moment).toList());
           Button play = new Button(Words.say("fold.play"));
           play.setOnAction(event -> act());
           Button front = new Button(Words.say("fold.front"));
@@ -275,7 +262,7 @@ final class FoldStation implements StationView {
   @Override
   public void press(double x, double y) {
     grip = Optional.empty();
-    if (surface.isPresent() && current().isPresent() && layers == Layers.TOGETHER) {
+    if (surface.isPresent() && current().isPresent() && lies()) {
       FoldModel model = current().get();
       double moment = model.shown(scrubber.moment());
       grip =
@@ -285,6 +272,10 @@ final class FoldStation implements StationView {
               .findFirst();
       player.stop();
     }
+  }
+
+  private boolean lies() {
+    return layers == Layers.TOGETHER || layers == Layers.LINES;
   }
 
   /** Says whether something is held that moves. */
@@ -353,15 +344,8 @@ final class FoldStation implements StationView {
     FoldModel model = current().get();
     Spot at = new Spot(x, y);
     List<String> says = new ArrayList<>();
-    if (layers == Layers.TOGETHER) {
-      FoldReading reading =
-          new FoldReading(
-              derivation.get(),
-              report(derivation.get()),
-              model,
-              scrubber.moment(),
-              viewpoint,
-              bench.format());
+    if (lies()) {
+      FoldReading reading = reading(derivation.get(), model);
       reading.thick(surface.get(), at).ifPresent(says::add);
       reading.shows(surface.get(), at).ifPresent(says::add);
     }

@@ -27,6 +27,7 @@ import javafx.scene.Node;
 final class LayerStation implements StationView {
   private final Workbench bench;
   private final Runnable redraw;
+  private final Puller puller;
   private final PerJob<Place> place = new PerJob<>(new Place(Optional.empty(), ""));
 
   /** Which face of which piece is looked at; at first the one that something is glued to. */
@@ -35,6 +36,7 @@ final class LayerStation implements StationView {
   LayerStation(Workbench bench, Runnable redraw) {
     this.bench = bench;
     this.redraw = redraw;
+    this.puller = new Puller(bench);
   }
 
   @Override
@@ -148,10 +150,27 @@ final class LayerStation implements StationView {
         .made()
         .map(
             made ->
-                FlatDrawing.of(
-                    new Lying(host(hosts(made)), new Lie(face(derivation), Side.TOP)),
-                    surface,
-                    new FlatDrawing.Options(
-                        Patch.of(made.design()), Optional.empty(), score -> false, true, true)));
+                puller.over(
+                    FlatDrawing.of(
+                        new Lying(host(hosts(made)), new Lie(face(derivation), Side.TOP)),
+                        surface,
+                        new FlatDrawing.Options(
+                            Patch.of(made.design()), Optional.empty(), score -> false, true, true)),
+                    face(derivation) == Face.OUTSIDE));
+  }
+
+  @Override
+  public void press(double x, double y) {
+    puller.press();
+  }
+
+  @Override
+  public void drag(double right, double down) {
+    puller.drag(right, down);
+  }
+
+  @Override
+  public void release() {
+    puller.release();
   }
 }

@@ -71,6 +71,7 @@ public final class MainWindow extends StackPane {
     paper.chosen().bindBidirectional(bench.chosen());
     paper.addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
     paper.addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
+    paper.addEventHandler(MouseEvent.MOUSE_RELEASED, event -> view().release());
     paper.addEventHandler(MouseEvent.MOUSE_MOVED, this::hover);
     bench.derivation().addListener((property, before, now) -> refresh());
     bench

@@ -52,10 +52,12 @@ final class SizeStation implements StationView {
       new Latest<>("other sizes", Duration.millis(200), (asked, asking) -> asked.find());
 
   private final RulerMenu rulers;
+  private final Puller puller;
 
   SizeStation(Workbench bench) {
     this.bench = bench;
     this.rulers = new RulerMenu(bench);
+    this.puller = new Puller(bench);
     this.waits =
         new WaitingLine(bench.sizing().search(), Words.say("size.searching"))
             .stoppedBy(bench.sizing().search()::enough);
@@ -373,9 +375,26 @@ final class SizeStation implements StationView {
         .made()
         .map(
             made ->
-                FlatDrawing.of(
-                    FlatDrawing.asDescribed(made.design().base()),
-                    surface,
-                    new FlatDrawing.Options(List.of(), sheet, score -> true, true, false)));
+                puller.over(
+                    FlatDrawing.of(
+                        FlatDrawing.asDescribed(made.design().base()),
+                        surface,
+                        new FlatDrawing.Options(List.of(), sheet, score -> true, true, false)),
+                    false));
+  }
+
+  @Override
+  public void press(double x, double y) {
+    puller.press();
+  }
+
+  @Override
+  public void drag(double right, double down) {
+    puller.drag(right, down);
+  }
+
+  @Override
+  public void release() {
+    puller.release();
   }
 }

@@ -138,6 +138,9 @@ interface StationView {
    */
   default void press(double x, double y) {}
 
+  /** Notes that a drag over the drawing has ended. */
+  default void release() {}
+
   /**
    * Follows the pointer over the drawing.
    *

@@ -25,11 +25,15 @@ import cufflink.core.words.Message;
 import cufflink.desktop.wait.Asking;
 import cufflink.desktop.wait.Latest;
 import cufflink.files.words.Words;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
 /** The ways to change a job's sizes. Each goes to the workbench, so that it can be taken back. */
 public final class Sizing {
+  /** What is changed by pulling, in the history. */
+  private static final String PLACE = "place";
+
   private final Workbench bench;
   private final Latest<Asked, Found> search = new Latest<>("sizes", Sizing::find);
   private Optional<Typing> typing = Optional.empty();
@@ -141,6 +145,21 @@ public final class Sizing {
    */
   public void set(Parameter parameter, Setting setting) {
     bench.change(set(bench.job().orElseThrow(), parameter, setting), parameter.id(), "");
+  }
+
+  /**
+   * Sets the values by which something is pulled along the paper; until the hand lets go it is one
+   * change.
+   *
+   * @param before the job as it was when it was taken hold of
+   * @param to what has changed since then
+   */
+  public void pull(Job before, Map<String, Length> to) {
+    Values values = before.values();
+    for (Map.Entry<String, Length> each : to.entrySet()) {
+      values = values.and(each.getKey(), each.getValue());
+    }
+    bench.change(before.withValues(values), PLACE, "");
   }
 
   private Job set(Job job, Parameter parameter, Setting setting) {

@@ -108,9 +108,26 @@ final class AssemblyJson {
               ArrayNode under = node.putArray("slidesUnder");
               slide.under().forEach(under::add);
             });
+    movement.led().ifPresent(led -> write(node, led));
     if (!movement.through().isEmpty()) {
       ArrayNode through = node.putArray("through");
       movement.through().forEach(area -> numbers.area(through.addObject(), area));
+    }
+  }
+
+  private void write(ObjectNode node, Movement.Led led) {
+    numbers.length(node, "tail", led.tail());
+    ArrayNode path = node.putArray("path");
+    for (Movement.Leg leg : led.legs()) {
+      ObjectNode part = path.addObject();
+      part.put("on", leg.on());
+      leg.by().ifPresent(by -> part.put("by", by));
+      part.put("face", plain(leg.face()));
+      numbers.ends(part, leg.middle().from(), leg.middle().to());
+      numbers.length(part, "taped", leg.taped());
+      ArrayNode under = part.putArray("under");
+      leg.under().forEach(under::add);
+      leg.during().ifPresent(open -> part.put("while", open.joint() + "-" + (open.line() + 1)));
     }
   }
 

@@ -128,8 +128,8 @@ class MutationTest {
   }
 
   /**
-   * Nine of ten are asked for and not reached yet: what is missed is listed beside this test, so
-   * that it does not grow unnoticed and a check that finds more is seen to.
+   * Nine of ten are found: what is missed is listed beside this test, so that it does not grow
+   * unnoticed and a check that finds more is seen to.
    */
   @Test
   void mistakes_areFound_butForThoseThatAreListed() throws IOException {
@@ -152,6 +152,6 @@ class MutationTest {
       assertEquals(known, String.join("\n", missed));
     }
     assertTrue(all > 150, "only " + all);
-    assertTrue(missed.size() * 6 < all, missed.size() + " of " + all);
+    assertTrue(missed.size() * 10 <= all, missed.size() + " of " + all);
   }
 }

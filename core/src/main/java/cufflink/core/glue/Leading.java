@@ -1,0 +1,74 @@
+package cufflink.core.glue;
+
+import cufflink.core.design.Joint;
+import cufflink.core.design.Layer;
+import cufflink.core.design.Movement;
+import cufflink.core.design.Movement.Leg;
+import cufflink.core.plane.Area;
+import cufflink.core.plane.Point;
+import java.util.List;
+import java.util.Optional;
+
+/** What must be there before a ribbon is led over it, and what comes over its ends afterwards. */
+final class Leading {
+  private Leading() {}
+
+  /** Says whether a ribbon is led. */
+  static boolean isLed(Act act) {
+    return led(act).isPresent();
+  }
+
+  /** Says whether one of two acts comes first because a ribbon lies over it or under the other. */
+  static boolean comesFirst(Act one, Act other) {
+    Optional<Movement.Led> first = led(one);
+    Optional<Movement.Led> second = led(other);
+    if (first.isPresent() && second.isPresent()) {
+      return one.number() < other.number() && one.host().equals(other.host());
+    }
+    if (first.isPresent()) {
+      return first.get().legs().stream().anyMatch(leg -> isNamed(leg, other));
+    }
+    return second.isPresent()
+        && second.get().legs().stream().anyMatch(leg -> isOver(leg, one) || leadsTo(leg, one));
+  }
+
+  private static Optional<Movement.Led> led(Act act) {
+    return act.joint().flatMap(joint -> joint.movement().led());
+  }
+
+  /** Says whether what is done comes over a part of a ribbon, as its pattern says. */
+  private static boolean isNamed(Leg leg, Act act) {
+    return act.layers().stream().anyMatch(layer -> leg.under().contains(layer.id()))
+        || act.joint().filter(joint -> leg.under().contains(joint.id())).isPresent();
+  }
+
+  /** What a ribbon is led to has been put there. */
+  private static boolean leadsTo(Leg leg, Act act) {
+    boolean isPut =
+        act.joint().filter(each -> each.piece().equals(leg.on()) && act.isJoining()).isPresent();
+    return leg.by().isPresent() ? act.joint().map(Joint::id).equals(leg.by()) : isPut;
+  }
+
+  private static boolean isOver(Leg leg, Act act) {
+    if (!act.host().equals(leg.on()) || act.face() != leg.face() || isNamed(leg, act)) {
+      return false;
+    }
+    return act.joint().map(joint -> crosses(leg, joint.area())).orElse(false)
+        || act.layers().stream().anyMatch(layer -> crosses(leg, area(layer)));
+  }
+
+  private static Area area(Layer layer) {
+    return new Area(layer.at(), layer.width(), layer.height());
+  }
+
+  /** The middle line of a ribbon is not so far beside what it crosses as to pass it. */
+  private static boolean crosses(Leg leg, Area area) {
+    Point from = leg.middle().from();
+    Point to = leg.middle().to();
+    List<Point> ends = List.of(from, to);
+    return ends.stream().anyMatch(each -> each.x().compareTo(area.right()) < 0)
+        && ends.stream().anyMatch(each -> each.x().compareTo(area.at().x()) > 0)
+        && ends.stream().anyMatch(each -> each.y().compareTo(area.bottom()) < 0)
+        && ends.stream().anyMatch(each -> each.y().compareTo(area.at().y()) > 0);
+  }
+}
