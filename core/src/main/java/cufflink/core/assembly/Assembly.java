@@ -1,7 +1,6 @@
 package cufflink.core.assembly;
 
 import cufflink.core.design.Joint;
-import cufflink.core.design.Movement;
 import cufflink.core.design.Mover;
 import cufflink.core.design.Piece;
 import cufflink.core.flat.Crease;
@@ -164,15 +163,16 @@ public record Assembly(
   }
 
   /**
-   * Finds the copy of a piece that a part of a ribbon lies on.
+   * Finds a copy of a piece.
    *
-   * @param leg the part
+   * @param piece the piece, by its id
+   * @param by the joint that puts on the copy that is meant; empty for the first one
    * @return nothing if the piece is not put together with the card
    */
-  public Optional<Member> copy(Movement.Leg leg) {
+  public Optional<Member> copy(String piece, Optional<String> by) {
     return members.stream()
-        .filter(each -> each.flat().piece().id().equals(leg.on()))
-        .filter(each -> leg.by().isEmpty() || each.joint().map(Joint::id).equals(leg.by()))
+        .filter(each -> each.flat().piece().id().equals(piece))
+        .filter(each -> by.isEmpty() || each.joint().map(Joint::id).equals(by))
         .findFirst();
   }
 

@@ -3,6 +3,7 @@ package cufflink.core.design;
 import cufflink.core.measure.Length;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.plane.Area;
+import cufflink.core.plane.Side;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -18,6 +19,7 @@ import java.util.Optional;
  * @param room how tall something in it may stand before it passes the closed card, at least the
  *     depth
  * @param area where on its piece it lies, as far as the pattern says so
+ * @param places where what it holds is seen; empty if the pattern does not say
  */
 public record Pocket(
     String id,
@@ -26,7 +28,26 @@ public record Pocket(
     Length width,
     Length depth,
     Length room,
-    Optional<Area> area) {
+    Optional<Area> area,
+    List<Inside> places) {
+  /**
+   * Where something in the pocket lies.
+   *
+   * @param by the joint that puts on the copy of the piece that is meant; empty for the first one
+   * @param face the face of the piece it lies on
+   * @param area the room there
+   * @param mouth where it is pulled out; {@link Side#NONE} if it lies loose or under ribbons
+   * @param during the joint and line about which the card is open while it lies there; empty if it
+   *     always does
+   */
+  public record Inside(
+      Optional<String> by, Face face, Area area, Side mouth, Optional<Mover.Hinge> during) {}
+
+  /** Copies the list. */
+  public Pocket {
+    places = List.copyOf(places);
+  }
+
   /**
    * Returns the pocket that a joint makes.
    *

@@ -42,7 +42,10 @@ final class PocketRoom {
     Length depth = best.far().minus(best.near());
     Length room = best.far().minus(edge(host));
     Optional<Area> area = Optional.of(joint.area());
-    return new Pocket(joint.id(), label, joint.on(), width, depth, room, area);
+    Pocket.Inside inside =
+        new Pocket.Inside(
+            Optional.empty(), joint.face(), joint.area(), joint.mouth(), Optional.empty());
+    return new Pocket(joint.id(), label, joint.on(), width, depth, room, area, List.of(inside));
   }
 
   private static boolean isInsideOut(Area glue) {

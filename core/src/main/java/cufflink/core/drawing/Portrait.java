@@ -12,6 +12,7 @@ import cufflink.core.flat.Spot;
 import cufflink.core.fold.FoldedView;
 import cufflink.core.fold.FoldedView.Ply;
 import cufflink.core.layers.Areas;
+import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Look;
 import cufflink.core.paper.Motif;
 import cufflink.core.paper.PaperKind;
@@ -26,6 +27,7 @@ import cufflink.core.space.Vec;
 import cufflink.core.space.Viewpoint;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
@@ -58,6 +60,7 @@ public final class Portrait {
   private final Viewpoint viewpoint;
   private final Pen pen;
   private final Pose pose;
+  private final Optional<HeldItem> item;
   private final double[] turns;
   private final double pitch;
   private final List<Patch> patches;
@@ -70,6 +73,8 @@ public final class Portrait {
     this.viewpoint = viewpoint;
     this.pen = pen;
     this.pose = model.pose(model.shown(moment));
+    // Nothing is put into it before it is made but for its last fold.
+    this.item = look.held().filter(each -> moment > model.closing() - 1);
     this.turns = model.turns(model.shown(moment));
     this.patches = Patch.of(design);
     double wide = design.base().width().toMillimetres();
@@ -198,9 +203,11 @@ public final class Portrait {
     boolean ribbon = piece.paper() == PaperKind.RIBBON;
     int plain = ribbon ? look.ink().rgb() : own(piece, ply.face());
     Ref ref = new Ref(piece.id(), "");
+    Optional<Holding.Held> held = Holding.on(ply.facet(), design, model, item, turns);
+    held.filter(each -> each.face() != ply.face()).ifPresent(each -> hold(ply, each));
     Motif motif = printed ? look.motif() : Motif.PLAIN;
     cover(ply, rings, printed ? look.ground().rgb() : plain, motif, ref);
-    drawPatches(ply, shape);
+    drawPatches(ply, shape, held.filter(each -> each.face() == ply.face()));
     for (List<Spot> ring : rings) {
       edge(ply, ring, ref);
     }
@@ -226,13 +233,31 @@ public final class Portrait {
             ref));
   }
 
-  private void drawPatches(Ply ply, Polygon shape) {
+  private void hold(Ply ply, Holding.Held held) {
+    pen.printed(
+        new Drawing.Printed(
+            List.of(seen(ply, held.outline())),
+            Tint.WHITE.rgb(),
+            List.of(seen(ply, held.stripe())),
+            Tint.NIGHT.rgb(),
+            ply.light(),
+            Ref.NONE));
+    edge(ply, held.outline(), Ref.NONE);
+  }
+
+  /** What is held lies over the papers of its pocket and under all ribbons. */
+  private void drawPatches(Ply ply, Polygon shape, Optional<Holding.Held> held) {
+    boolean isHeld = false;
     List<Polygon> covered = new ArrayList<>();
     for (Patch patch : patches) {
       if (!FoldDrawing.shows(model, patch, ply, turns)) {
         continue;
       }
       if (patch.leg().isPresent()) {
+        if (!isHeld && patch.leg().get().under().isEmpty()) {
+          held.ifPresent(each -> hold(ply, each));
+          isHeld = true;
+        }
         cover(ply, List.of(patch.corners()), look.ink().rgb(), Motif.PLAIN, patch.ref());
         edge(ply, patch.corners(), patch.ref());
         continue;
@@ -251,6 +276,9 @@ public final class Portrait {
         cover(ply, ring, look.ground().rgb(), onMat ? Motif.PLAIN : look.motif(), patch.ref());
       }
       edge(ply, patch.corners(), patch.ref());
+    }
+    if (!isHeld) {
+      held.ifPresent(each -> hold(ply, each));
     }
   }
 

@@ -68,7 +68,7 @@ final class Ribbon {
     List<Part> parts = new ArrayList<>();
     Optional<Piece> ribbon = design.piece(joint.piece());
     for (Movement.Leg leg : joint.movement().led().map(Movement.Led::taken).orElse(List.of())) {
-      Optional<Assembly.Member> host = model.assembly().copy(leg);
+      Optional<Assembly.Member> host = model.assembly().copy(leg.on(), leg.by());
       if (host.isPresent() && ribbon.isPresent()) {
         Length wide = ribbon.get().width().min(ribbon.get().height());
         Piece piece = host.get().flat().piece();
@@ -89,14 +89,20 @@ final class Ribbon {
     return Facet.holds((Polygon) paper.buffer(-CLOSED), spot);
   }
 
-  /**
-   * Says whether a part lies on the copy of a piece to which a facet belongs, and lies there now.
-   */
+  /** Says whether a part lies on the copy of a piece a facet belongs to, and lies there now. */
   static boolean lies(Movement.Leg leg, FoldModel model, int facet, double[] turns) {
     Assembly assembly = model.assembly();
     Assembly.Member member = assembly.members().get(assembly.memberOf(facet));
-    return assembly.copy(leg).filter(each -> each.firstFacet() == member.firstFacet()).isPresent()
-        && leg.during().map(open -> isOpen(open, assembly, turns)).orElse(true);
+    return assembly
+            .copy(leg.on(), leg.by())
+            .filter(each -> each.firstFacet() == member.firstFacet())
+            .isPresent()
+        && isOpen(leg.during(), assembly, turns);
+  }
+
+  /** Says whether a card is open about a line; what is said of no line always holds. */
+  static boolean isOpen(Optional<Mover.Hinge> open, Assembly assembly, double[] turns) {
+    return open.map(each -> isOpen(each, assembly, turns)).orElse(true);
   }
 
   private static boolean isOpen(Mover.Hinge open, Assembly assembly, double[] turns) {

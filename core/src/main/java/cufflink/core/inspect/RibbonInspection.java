@@ -141,7 +141,7 @@ final class RibbonInspection {
     Spot to = Spot.from(leg.middle().to());
     Spot middle = new Spot((from.x() + to.x()) / 2, (from.y() + to.y()) / 2);
     return pose.assembly()
-        .copy(leg)
+        .copy(leg.on(), leg.by())
         .flatMap(
             member ->
                 member.flat().facets().stream()

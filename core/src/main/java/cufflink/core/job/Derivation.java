@@ -12,6 +12,7 @@ import cufflink.core.inspect.FoldReport;
 import cufflink.core.inspect.Inspection;
 import cufflink.core.layers.ClosedState;
 import cufflink.core.measure.Length;
+import cufflink.core.paper.Look;
 import cufflink.core.pattern.Bench;
 import cufflink.core.pattern.Evaluation;
 import cufflink.core.pattern.Pattern;
@@ -210,6 +211,15 @@ public record Derivation(
         Place.on(made.map(each -> each.design().base().id()).orElse("")),
         Message.of("fold.waits"),
         Optional.empty());
+  }
+
+  /**
+   * Returns how the card is pictured.
+   *
+   * @return the look of its construction, with what it is to hold
+   */
+  public Look look() {
+    return pattern.look().holding(job.item());
   }
 
   /**

@@ -1,6 +1,7 @@
 package cufflink.core.paper;
 
 import java.util.Objects;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
@@ -14,6 +15,7 @@ import java.util.OptionalDouble;
  * @param turn how far it is turned on the table, degrees, clockwise above nought
  * @param tilt how far the eye has gone down from straight above, degrees
  * @param pitch how far it is set up from the table, degrees; 90 stands it on its lower edge
+ * @param held what is seen in its pocket, if anything is
  */
 public record Look(
     Tint card,
@@ -23,11 +25,20 @@ public record Look(
     OptionalDouble at,
     double turn,
     double tilt,
-    double pitch) {
+    double pitch,
+    Optional<HeldItem> held) {
   /** Card and paper of a construction whose file says nothing. */
   public static final Look USUAL =
       new Look(
-          Tint.SAND, Tint.CREAM, Tint.ESTUARY, Motif.STRIPES, OptionalDouble.empty(), -20, 52, 0);
+          Tint.SAND,
+          Tint.CREAM,
+          Tint.ESTUARY,
+          Motif.STRIPES,
+          OptionalDouble.empty(),
+          -20,
+          52,
+          0,
+          Optional.empty());
 
   /** Checks that nothing is missing. */
   public Look {
@@ -46,6 +57,15 @@ public record Look(
    * @param newPitch how far it is set up from the table, degrees
    */
   public Look from(double newTurn, double newTilt, double newPitch) {
-    return new Look(card, ground, ink, motif, at, newTurn, newTilt, newPitch);
+    return new Look(card, ground, ink, motif, at, newTurn, newTilt, newPitch, held);
+  }
+
+  /**
+   * Returns the same card with something in its pocket.
+   *
+   * @param item what it holds, if anything
+   */
+  public Look holding(Optional<HeldItem> item) {
+    return new Look(card, ground, ink, motif, at, turn, tilt, pitch, item);
   }
 }

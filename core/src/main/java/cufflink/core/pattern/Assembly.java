@@ -84,7 +84,30 @@ record Assembly(
       Formula width,
       Formula depth,
       Formula room,
-      Optional<List<Formula>> area) {}
+      Optional<List<Formula>> area,
+      List<InsideTemplate> places) {}
+
+  /**
+   * Where something in a pocket lies, before it has numbers.
+   *
+   * @param by the joint that puts on the copy that is meant
+   * @param face the face it lies on
+   * @param area the room there; that of the pocket if nothing is said
+   * @param mouth where it is pulled out
+   * @param during the name of what is open while it lies there
+   */
+  record InsideTemplate(
+      Optional<String> by,
+      Face face,
+      Optional<List<Formula>> area,
+      Side mouth,
+      Optional<String> during) {
+    Pocket.Inside place(Scope scope, PocketTemplate pocket) {
+      List<Formula> room = area.or(pocket::area).orElseThrow();
+      return new Pocket.Inside(
+          by, face, Assembly.area(scope, room), mouth, during.map(LedTemplate.LegTemplate::hinge));
+    }
+  }
 
   /** Returns the joints; those of a unit come together, one unit after another. */
   List<Joint> joints(Scope scope, List<Piece> pieces) {
@@ -194,7 +217,8 @@ record Assembly(
                       scope.length(each.width()),
                       scope.length(each.depth()),
                       scope.length(each.room()),
-                      each.area().map(area -> area(scope, area)))));
+                      each.area().map(area -> area(scope, area)),
+                      each.places().stream().map(place -> place.place(scope, each)).toList())));
     }
     for (JointTemplate each : joints) {
       each.holds()
@@ -220,7 +244,7 @@ record Assembly(
     return new Segment(scope.point(formulas.subList(0, 2)), scope.point(formulas.subList(2, 4)));
   }
 
-  private static Area area(Scope scope, List<Formula> formulas) {
+  static Area area(Scope scope, List<Formula> formulas) {
     return new Area(
         scope.point(formulas), scope.length(formulas.get(2)), scope.length(formulas.get(3)));
   }

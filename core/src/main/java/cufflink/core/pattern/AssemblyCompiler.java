@@ -8,6 +8,7 @@ import cufflink.core.expression.Kind;
 import cufflink.core.expression.Place;
 import cufflink.core.paper.Adhesive;
 import cufflink.core.pattern.Assembly.AskewTemplate;
+import cufflink.core.pattern.Assembly.InsideTemplate;
 import cufflink.core.pattern.Assembly.JointTemplate;
 import cufflink.core.pattern.Assembly.MovementTemplate;
 import cufflink.core.pattern.Assembly.PocketTemplate;
@@ -165,7 +166,20 @@ final class AssemblyCompiler {
         section.required("width", Kind.LENGTH),
         depth,
         section.formula("room", Kind.LENGTH).orElse(depth),
-        section.entry("area").map(each -> section.lengths(each, 4)));
+        section.entry("area").map(each -> section.lengths(each, 4)),
+        section.sections("held").stream().map(each -> inside(each, section)).toList());
+  }
+
+  private InsideTemplate inside(Section section, Section pocket) {
+    if (!section.has("area") && !pocket.has("area")) {
+      section.note(section.place(), "pattern.missing", "area");
+    }
+    return new InsideTemplate(
+        section.entry("by").map(by -> section.home().part(section.plain(by))),
+        section.oneOf("face", Face.class, Face.INSIDE),
+        section.entry("area").map(each -> section.lengths(each, 4)),
+        section.oneOf("mouth", Side.class, Side.NONE),
+        section.entry("while").map(each -> section.home().part(section.plain(each))));
   }
 
   private static List<Formula> area(Section section) {

@@ -59,7 +59,7 @@ record LedTemplate(List<LegTemplate> legs, Optional<Formula> tail) {
     }
 
     /** One of several lines is named by the joint and a number behind it, from one. */
-    private static Mover.Hinge hinge(String name) {
+    static Mover.Hinge hinge(String name) {
       int dash = name.lastIndexOf('-');
       boolean isNumbered = dash > 0 && name.substring(dash + 1).matches("[0-9]{1,3}");
       return isNumbered

@@ -109,7 +109,8 @@ public final class PatternCompiler {
         at,
         section.has("turn") ? number(section, "turn") : Look.USUAL.turn(),
         section.has("tilt") ? number(section, "tilt") : Look.USUAL.tilt(),
-        section.has("pitch") ? number(section, "pitch") : Look.USUAL.pitch());
+        section.has("pitch") ? number(section, "pitch") : Look.USUAL.pitch(),
+        Optional.empty());
   }
 
   private static double number(Section section, String key) {

@@ -257,7 +257,8 @@ class FoldReportTest {
             List.of());
     Length side = Length.ofMillimetres(80);
     Area area = new Area(Strips.point(0, 0), Length.ofMillimetres(100), side);
-    Pocket pocket = new Pocket("pocket", "pocket", "base", side, side, side, Optional.of(area));
+    Pocket pocket =
+        new Pocket("pocket", "pocket", "base", side, side, side, Optional.of(area), List.of());
     return new Design(
         "trial",
         List.of(piece),

@@ -73,7 +73,7 @@ final class AssembleStation implements StationView {
     derivation
         .made()
         .flatMap(made -> bench.folding().of(made.card()))
-        .map(report -> Rehearsal.of(report, derivation.pattern().look()))
+        .map(report -> Rehearsal.of(report, derivation.look()))
         .filter(lines -> !lines.isEmpty())
         .ifPresent(lines -> sections.addAll(StepSlip.rehearsal(lines, bench.format())));
     return sections;

@@ -26,7 +26,7 @@ import javafx.geometry.Dimension2D;
 record CardPicture(Look look, Design design, FoldModel model) {
   /** Returns the picture of a job, unless its card takes long to be folded in thought. */
   static Optional<CardPicture> of(Derivation derivation) {
-    Look look = derivation.pattern().look();
+    Look look = derivation.look();
     return derivation
         .made()
         .filter(made -> made.card().whole().isReady())

@@ -60,7 +60,7 @@ record FoldReading(
     boolean isCard = layers == Layers.TOGETHER && asked >= model.closing();
     Drawing drawing =
         isCard && isWhole(derivation, model)
-            ? Portrait.moving(model, design, derivation.pattern().look(), asked, viewpoint, on)
+            ? Portrait.moving(model, design, derivation.look(), asked, viewpoint, on)
             : FoldDrawing.of(model, patches, asked, viewpoint, on);
     return CatchMarks.on(drawing, model, catches(), asked, viewpoint, on);
   }

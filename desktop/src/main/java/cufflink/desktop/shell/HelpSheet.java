@@ -18,6 +18,7 @@ final class HelpSheet extends StackPane {
           "leave",
           "step",
           "space",
+          "pull",
           "undo",
           "save",
           "open",

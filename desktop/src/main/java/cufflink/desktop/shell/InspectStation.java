@@ -221,7 +221,7 @@ final class InspectStation implements StationView {
 
   /** What stands is seen as it is pictured; what lies, from above. */
   private Look seen(Derivation derivation, Optional<FoldReport> report, Side side) {
-    Look look = derivation.pattern().look();
+    Look look = derivation.look();
     int done = opened(derivation);
     boolean stands =
         report.stream()

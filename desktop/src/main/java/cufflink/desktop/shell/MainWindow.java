@@ -123,8 +123,12 @@ public final class MainWindow extends StackPane {
     table.setTop(question);
     WordButton.focus(question, word);
     // What says that one waits lies over the paper, so that nothing moves when it comes and goes.
-    centre.getChildren().setAll(paper);
-    view.waits().ifPresent(centre.getChildren()::add);
+    List<Node> over = new ArrayList<>(List.of(paper));
+    view.waits().ifPresent(over::add);
+    // A hand that pulls something on the paper would lose hold of it if the paper were taken away.
+    if (!centre.getChildren().equals(over)) {
+      centre.getChildren().setAll(over);
+    }
     table.setCenter(centre);
     Node foot = view.foot(now).orElse(null);
     table.setBottom(foot);

@@ -7,10 +7,12 @@ import cufflink.core.fit.Offer;
 import cufflink.core.fit.SheetUse;
 import cufflink.core.fit.Wish;
 import cufflink.core.measure.LengthFormat;
+import cufflink.core.paper.Look;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.words.Message;
 import cufflink.desktop.paper.PaperView;
 import cufflink.desktop.work.Workbench;
+import cufflink.files.size.StandardSizes;
 import cufflink.files.words.Words;
 import java.util.List;
 import java.util.Optional;
@@ -24,6 +26,10 @@ import javafx.scene.layout.VBox;
 final class Stand extends VBox {
   private static final double PIXELS_PER_MILLIMETRE = 0.92;
   private static final double EDGE = 32;
+
+  /** What a construction says it can do, if it holds a card. */
+  private static final String HOLDS = "holds-card";
+
   private static final double LEAST_WIDTH = 190;
   private static final double TALLEST = 300;
 
@@ -36,7 +42,7 @@ final class Stand extends VBox {
     this.shows = shows(bench, offer, copies);
     Design design = offer.design();
     FoldModel model = Card.of(design).orElseThrow().whole();
-    CardPicture picture = new CardPicture(offer.pattern().look(), design, model);
+    CardPicture picture = new CardPicture(look(offer), design, model);
     PaperView paper = paper(picture, bench);
     Label name = new Label(offer.pattern().name());
     name.getStyleClass().add("stand-name");
@@ -62,6 +68,14 @@ final class Stand extends VBox {
             event.consume();
           }
         });
+  }
+
+  /** What holds a card is shown with one of the size that most are. */
+  private static Look look(Offer offer) {
+    Look look = offer.pattern().look();
+    return offer.pattern().does().contains(HOLDS)
+        ? look.holding(StandardSizes.items().stream().findFirst())
+        : look;
   }
 
   /** On the shelf everything is on the ruler with which something new would be begun. */

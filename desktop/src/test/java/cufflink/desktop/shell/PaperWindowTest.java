@@ -1,13 +1,17 @@
 package cufflink.desktop.shell;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.job.Job;
+import cufflink.core.scene.Ref;
 import cufflink.desktop.paper.PaperView;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import java.io.IOException;
+import java.util.Set;
+import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -114,5 +118,23 @@ class PaperWindowTest {
     OpenWindow.waitForWords(robot, "inside");
     robot.push(javafx.scene.input.KeyCode.SPACE);
     OpenWindow.waitForWords(robot, "outside");
+  }
+
+  /** However far something is pulled, it is one change, and what was not pulled stays. */
+  @Test
+  void layer_isPulledAlongThePaper(FxRobot robot) {
+    robot.interact(
+        () -> bench.choosing().choose(bench.library().pattern("criss-cross-pocket").orElseThrow()));
+    robot.interact(() -> bench.station().set(Station.LAYER));
+    WaitForAsyncUtils.waitForFxEvents();
+    Job before = job();
+    robot.moveTo(OpenWindow.paper(robot));
+    robot.interact(() -> bench.chosen().set(Set.of(new Ref("base", "label"))));
+    robot.press(MouseButton.PRIMARY).moveBy(-20, 0).moveBy(-20, 0).release(MouseButton.PRIMARY);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertNotEquals(before.values().get("label_from"), job().values().get("label_from"));
+    assertEquals(before.values().get("label_down"), job().values().get("label_down"));
+    robot.interact(bench::undo);
+    assertEquals(before.values(), job().values());
   }
 }

@@ -107,7 +107,7 @@ final class Instructor {
 
   private Optional<Drawing> picture() {
     FoldModel model = made.card().whole();
-    var look = derivation.pattern().look();
+    var look = derivation.look();
     return model.isReady()
         ? Optional.of(Portrait.of(model, made.design(), look, Portrait.moment(model, look), large))
         : Optional.empty();
