@@ -105,6 +105,15 @@ public record Design(
     }
 
     /**
+     * A part takes something besides paper, such as a brad or a magnet.
+     *
+     * @param part the id of a piece, layer or joint
+     * @param what its name
+     * @param count how many for each, at least one
+     */
+    record Takes(String part, String what, int count) implements Relation {}
+
+    /**
      * The closed card goes into a piece, such as a bag or an envelope.
      *
      * @param piece the piece

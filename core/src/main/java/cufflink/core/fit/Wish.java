@@ -32,12 +32,17 @@ public record Wish(Purpose purpose, Source source, Span span, Optional<Priority>
    * What a card must be.
    *
    * @param does what it must do, such as "stands"
+   * @param occasion what it is to be good for, such as "thanks"
    * @param item what it is to hold
    * @param minutes the most time it may take
    * @param text words of its name or description
    */
   public record Purpose(
-      Optional<String> does, Optional<HeldItem> item, Optional<Integer> minutes, String text) {}
+      Optional<String> does,
+      Optional<String> occasion,
+      Optional<HeldItem> item,
+      Optional<Integer> minutes,
+      String text) {}
 
   /**
    * What a card is to come from, and go into.
@@ -59,7 +64,7 @@ public record Wish(Purpose purpose, Source source, Span span, Optional<Priority>
   /** Anything. */
   public static final Wish ANYTHING =
       new Wish(
-          new Purpose(Optional.empty(), Optional.empty(), Optional.empty(), ""),
+          new Purpose(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), ""),
           new Source(Optional.empty(), Optional.empty(), 1),
           new Span(Optional.empty(), Optional.empty()),
           Optional.empty());
@@ -67,6 +72,19 @@ public record Wish(Purpose purpose, Source source, Span span, Optional<Priority>
   /** What a card can be asked to do, as pattern files name it. */
   public static final List<String> ABILITIES =
       List.of("holds-card", "stands", "surprises", "room-to-write", "posts-flat", "opens-wide");
+
+  /** What a card can be good for, as pattern files name it; common practice, no source. */
+  public static final List<String> OCCASIONS =
+      List.of(
+          "birthday",
+          "thanks",
+          "invitation",
+          "year-end",
+          "farewell",
+          "child",
+          "table",
+          "voucher",
+          "photographs");
 
   /**
    * Finds the best way to make each construction that will do.
@@ -136,6 +154,7 @@ public record Wish(Purpose purpose, Source source, Span span, Optional<Priority>
     String words =
         (pattern.name() + " " + pattern.about() + " " + pattern.id()).toLowerCase(Locale.ROOT);
     return does().map(pattern.does()::contains).orElse(true)
+        && occasion().map(pattern.suits()::contains).orElse(true)
         && minutes().map(most -> pattern.effort().minutes() <= most).orElse(true)
         && Stream.of(text().toLowerCase(Locale.ROOT).strip().split("\\s+"))
             .allMatch(words::contains);
@@ -157,6 +176,11 @@ public record Wish(Purpose purpose, Source source, Span span, Optional<Priority>
   /** Returns what the card must do. */
   public Optional<String> does() {
     return purpose.does();
+  }
+
+  /** Returns what it is to be good for. */
+  public Optional<String> occasion() {
+    return purpose.occasion();
   }
 
   /** Returns what it is to hold. */
@@ -201,22 +225,27 @@ public record Wish(Purpose purpose, Source source, Span span, Optional<Priority>
 
   /** Returns the wish with another ability. */
   public Wish withDoes(Optional<String> now) {
-    return with(new Purpose(now, item(), minutes(), text()));
+    return with(new Purpose(now, occasion(), item(), minutes(), text()));
+  }
+
+  /** Returns the wish with another occasion. */
+  public Wish withOccasion(Optional<String> now) {
+    return with(new Purpose(does(), now, item(), minutes(), text()));
   }
 
   /** Returns the wish with another thing to hold. */
   public Wish withItem(Optional<HeldItem> now) {
-    return with(new Purpose(does(), now, minutes(), text()));
+    return with(new Purpose(does(), occasion(), now, minutes(), text()));
   }
 
   /** Returns the wish with other time. */
   public Wish withMinutes(Optional<Integer> now) {
-    return with(new Purpose(does(), item(), now, text()));
+    return with(new Purpose(does(), occasion(), item(), now, text()));
   }
 
   /** Returns the wish with other words. */
   public Wish withText(String now) {
-    return with(new Purpose(does(), item(), minutes(), now));
+    return with(new Purpose(does(), occasion(), item(), minutes(), now));
   }
 
   /** Returns the wish with another sheet. */

@@ -24,10 +24,11 @@ import java.util.Map;
  * estimates: common practice, no source.
  *
  * @param tools the tools that the moves use, in the order they are taken up
+ * @param parts what goes into the cards besides paper, such as brads, and that such parts are small
  * @param used what is used up: adhesive to lay in a line, rounded up to whole centimetres or
  *     inches, dots, foam pads, and ribbons by their width
  */
-public record AtHand(List<Message> tools, Sundries used) {
+public record AtHand(List<Message> tools, List<Message> parts, Sundries used) {
   /** Glue no longer than this either way is a dot. */
   private static final Length DOT = Length.ofMillimetres(13);
 
@@ -43,6 +44,7 @@ public record AtHand(List<Message> tools, Sundries used) {
   /** Copies the lists. */
   public AtHand {
     tools = List.copyOf(tools);
+    parts = List.copyOf(parts);
   }
 
   /**
@@ -96,7 +98,22 @@ public record AtHand(List<Message> tools, Sundries used) {
     used.put(Sundries.Kind.of(Material.PADS), pads * copies);
     used.values().removeIf(amount -> amount == 0);
     used.replaceAll((kind, amount) -> Math.min(Sundries.MOST, amount));
-    return new AtHand(tools(moves), new Sundries(used));
+    return new AtHand(tools(moves), parts(design, copies), new Sundries(used));
+  }
+
+  /** Counts what is not paper, each kind once for all copies. */
+  private static List<Message> parts(Design design, int copies) {
+    Map<String, Long> counts = new LinkedHashMap<>();
+    for (Design.Relation.Takes takes : design.relations(Design.Relation.Takes.class)) {
+      long pieces = design.piece(takes.part()).map(Piece::count).orElse(1);
+      counts.merge(takes.what(), pieces * takes.count() * copies, Long::sum);
+    }
+    List<Message> parts = new ArrayList<>();
+    counts.forEach((what, count) -> parts.add(Message.of("hand.parts", count, what)));
+    if (!parts.isEmpty()) {
+      parts.add(Message.of("hand.small-parts"));
+    }
+    return parts;
   }
 
   /** Returns how much tape holds a ribbon, in millimetres. */
@@ -169,6 +186,7 @@ public record AtHand(List<Message> tools, Sundries used) {
    */
   public List<Message> told() {
     List<Message> told = new ArrayList<>(tools);
+    told.addAll(parts);
     told.addAll(used.told());
     return told;
   }

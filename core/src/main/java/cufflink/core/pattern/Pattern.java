@@ -16,6 +16,7 @@ import java.util.Optional;
  * @param about what it does and what it is good for
  * @param family the family it belongs to
  * @param does what it can do, such as "stands"
+ * @param suits what it is good for, such as "thanks"
  * @param effort how hard it is and how long it takes
  * @param proportions whether width and height may differ
  * @param parameters what the maker may choose, in order
@@ -31,6 +32,7 @@ public record Pattern(
     String about,
     String family,
     List<String> does,
+    List<String> suits,
     Effort effort,
     Proportions proportions,
     List<Parameter> parameters,
@@ -68,6 +70,7 @@ public record Pattern(
   /** Copies the lists. */
   public Pattern {
     does = List.copyOf(does);
+    suits = List.copyOf(suits);
     parameters = List.copyOf(parameters);
     lets = new LinkedHashMap<>(lets);
     rules = List.copyOf(rules);

@@ -88,6 +88,7 @@ public final class PatternCompiler {
         file.text("about", ""),
         file.text("family", ""),
         file.items("does").stream().map(file::plain).toList(),
+        file.items("suits").stream().map(file::plain).toList(),
         new Pattern.Effort(file.whole("level", 1), file.whole("minutes", 20)),
         file.oneOf("proportions", Pattern.Proportions.class, Pattern.Proportions.FREE),
         values.parameters(),

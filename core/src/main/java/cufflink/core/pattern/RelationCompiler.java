@@ -63,6 +63,7 @@ final class RelationCompiler {
         .entry("into")
         .map(section::plain)
         .ifPresent(pocket -> add(id, section, (part, none) -> new Relation.Into(part, pocket)));
+    takes(id, section);
     section
         .entry("mates")
         .map(entry -> home.piece(section.plain(entry)))
@@ -91,10 +92,27 @@ final class RelationCompiler {
     if (section.text("overhangs", "false").equals("true")) {
       add(id, section, (part, none) -> new Relation.Overhangs(part));
     }
+    takes(id, section);
     if (section.text("arched", "false").equals("true")) {
       add(id, section, (part, none) -> new Relation.Arched(part));
     }
     return id;
+  }
+
+  /** What is not paper is counted with the part it goes into. */
+  private void takes(String id, Section section) {
+    Section takes = section.inside("takes");
+    takes
+        .entries()
+        .forEach(
+            (what, entry) -> {
+              int count = takes.whole(what, 0);
+              if (count > 0) {
+                add(id, section, (part, none) -> new Relation.Takes(part, what, count));
+              } else {
+                section.note(entry.place(), "pattern.number", what, takes.plain(entry));
+              }
+            });
   }
 
   private String seen(String id, Section plain) {

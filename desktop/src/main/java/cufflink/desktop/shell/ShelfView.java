@@ -155,6 +155,15 @@ final class ShelfView extends VBox {
             "shelf.sentence",
             sentence.choice(does(wish.does()), Words.say("shelf.ability-hint"), this::abilities),
             sentence.choice(
+                Stand.occasion(wish.occasion().orElse("anything")),
+                Words.say("shelf.occasion-hint"),
+                () ->
+                    choices(
+                        Wish.OCCASIONS,
+                        Stand::occasion,
+                        "shelf.suits-anything",
+                        each -> wish.withOccasion(each))),
+            sentence.choice(
                 wish.item().map(each -> each.label()).orElse(Words.say("shelf.anything")),
                 Words.say("shelf.item-hint"),
                 this::items),

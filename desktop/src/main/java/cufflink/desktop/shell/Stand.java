@@ -50,10 +50,13 @@ final class Stand extends VBox {
     Label size = new Label(size(offer, format(bench)));
     size.getStyleClass().add("stand-size");
     size.setWrapText(true);
+    Label suits = new Label(suits(offer));
+    suits.getStyleClass().add("stand-takes");
+    suits.setWrapText(true);
     Label takes = new Label(takes(bench, offer, copies));
     takes.getStyleClass().add("stand-takes");
     takes.setWrapText(true);
-    getChildren().addAll(paper, name, size, takes);
+    getChildren().addAll(paper, name, suits, size, takes);
     getStyleClass().add("stand");
     setMaxWidth(Math.max(LEAST_WIDTH, paper.getPrefWidth()) + EDGE);
     setPrefWidth(getMaxWidth());
@@ -76,6 +79,18 @@ final class Stand extends VBox {
     return offer.pattern().does().contains(HOLDS)
         ? look.holding(StandardSizes.items().stream().findFirst())
         : look;
+  }
+
+  /** Returns the words for an occasion. */
+  static String occasion(String name) {
+    return Words.say("shelf.suits-" + name);
+  }
+
+  private static String suits(Offer offer) {
+    List<String> occasions = offer.pattern().suits().stream().map(Stand::occasion).toList();
+    return occasions.isEmpty()
+        ? ""
+        : Words.say("shelf.suits", Message.list("list.comma", occasions));
   }
 
   /** On the shelf everything is on the ruler with which something new would be begun. */

@@ -143,6 +143,8 @@ public final class PlanJson {
       node.put("family", pattern.family());
       ArrayNode does = node.putArray("does");
       pattern.does().forEach(does::add);
+      ArrayNode suits = node.putArray("suits");
+      pattern.suits().forEach(suits::add);
       ArrayNode parameters = node.putArray("parameters");
       pattern.parameters().forEach(parameter -> parameters.add(parameter(parameter)));
     }
@@ -185,6 +187,8 @@ public final class PlanJson {
     ObjectNode node = root.putObject("atHand");
     ArrayNode tools = node.putArray("tools");
     hand.tools().forEach(tool -> tools.add(tool.say(format)));
+    ArrayNode parts = node.putArray("parts");
+    hand.parts().forEach(part -> parts.add(part.say(format)));
     Sundries used = hand.used();
     numbers.length(node, "adhesive", Length.ofUnits(used.of(Kind.of(Material.TAPE))));
     node.put("dots", used.of(Kind.of(Material.DOTS)));

@@ -102,7 +102,7 @@ class MutationTest {
       boolean ofPiece = section.matches("scores|slits|openings|cuts|outline");
       String wider = ofPiece && line.matches("^  [a-z-]+:.*") ? "pieces" : section;
       // A variant that is not chosen is not made.
-      boolean isMade = !line.contains("when: ");
+      boolean isMade = isChosen(text, line);
       String now = isMade ? spoiling.spoil(mirrored ? "mirrored" : wider, line) : line;
       if (!now.equals(line)) {
         List<String> all = new ArrayList<>(lines);
@@ -112,6 +112,24 @@ class MutationTest {
       }
     }
     return spoilt;
+  }
+
+  /** Says whether what a line depends on is what is chosen unless the maker says otherwise. */
+  private static boolean isChosen(String text, String line) {
+    Matcher when = java.util.regex.Pattern.compile("when: ([^,}]*)").matcher(line);
+    if (!when.find()) {
+      return true;
+    }
+    Matcher choice =
+        java.util.regex.Pattern.compile("([a-z_]+) = \"([a-z-]+)\"").matcher(when.group(1));
+    boolean chosen = when.group(1).contains("\"");
+    while (choice.find()) {
+      chosen &=
+          text.contains("  " + choice.group(1) + ": {label: ")
+              && text.replaceAll("(?s).*\n  " + choice.group(1) + ": \\{label: [^}]*default: ", "")
+                  .startsWith(choice.group(2) + ",");
+    }
+    return chosen;
   }
 
   private static boolean isFound(String name, String text) {

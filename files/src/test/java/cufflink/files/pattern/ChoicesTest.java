@@ -1,0 +1,82 @@
+package cufflink.files.pattern;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.core.finding.Finding;
+import cufflink.core.fit.Wish;
+import cufflink.core.job.AtHand;
+import cufflink.core.job.Derivation;
+import cufflink.core.job.Job;
+import cufflink.core.pattern.Parameter;
+import cufflink.core.pattern.Pattern;
+import cufflink.core.run.Moves;
+import cufflink.core.value.Setting;
+import cufflink.core.value.Values;
+import cufflink.core.words.Message;
+import cufflink.files.Jobs;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Each way to make each construction is a card that works. */
+class ChoicesTest {
+  static Stream<Pattern> patterns() {
+    return PatternLibrary.shipped().patterns().stream();
+  }
+
+  private static Derivation derived(Pattern pattern, Values values) {
+    Job job = Jobs.job(pattern.id(), values);
+    return Derivation.of(pattern, job).completed(() -> false).folded(() -> false);
+  }
+
+  /** Every choice by itself; laminating is a caution of the trade, whatever the sizes. */
+  @ParameterizedTest
+  @MethodSource("patterns")
+  void choice_isWithoutFault(Pattern pattern) {
+    for (Parameter parameter : pattern.parameters()) {
+      for (Parameter.Choice choice : parameter.choices()) {
+        Values values =
+            pattern.normalValues().and(parameter.id(), new Setting.OfChoice(choice.id()));
+        List<Finding> findings = new ArrayList<>(derived(pattern, values).findings());
+        findings.removeIf(each -> choice.id().equals("laminated") && !each.isError());
+        assertEquals(List.of(), findings, parameter.id() + " " + choice.id());
+      }
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("patterns")
+  void construction_saysWhatItIsGoodFor(Pattern pattern) {
+    assertTrue(!pattern.suits().isEmpty());
+    assertTrue(Wish.OCCASIONS.containsAll(pattern.suits()), pattern.suits().toString());
+  }
+
+  /** Common practice, no source: a magnet behind each half, a brad in each of three inserts. */
+  @Test
+  void parts_areCountedForAllCopies() {
+    assertEquals(List.of("2 magnet"), parts("slim-tent", "form", "bookmark"));
+    assertEquals(List.of("3 brad"), parts("stacked-pocket-folio", "bottom", "closed"));
+    assertEquals(List.of(), parts("slim-tent", "form", "tent"));
+  }
+
+  private static List<String> parts(String id, String parameter, String choice) {
+    Pattern pattern = PatternLibrary.shipped().pattern(id).orElseThrow();
+    Values values = pattern.normalValues().and(parameter, new Setting.OfChoice(choice));
+    Derivation derivation = derived(pattern, values);
+    Job job = derivation.job();
+    var design = derivation.made().orElseThrow().design();
+    var moves = Moves.of(design, job.habit(), 1);
+    return AtHand.of(design, moves, job.order(), job.marks()).parts().stream()
+        .filter(each -> each.key().equals("hand.parts"))
+        .map(ChoicesTest::written)
+        .toList();
+  }
+
+  private static String written(Message part) {
+    return part.details().get(0) + " " + part.details().get(1);
+  }
+}
