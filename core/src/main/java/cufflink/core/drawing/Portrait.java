@@ -4,6 +4,7 @@ import cufflink.core.assembly.Pose;
 import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
 import cufflink.core.design.Face;
+import cufflink.core.design.Layer;
 import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
 import cufflink.core.flat.Crease;
@@ -16,6 +17,8 @@ import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Look;
 import cufflink.core.paper.Motif;
 import cufflink.core.paper.PaperKind;
+import cufflink.core.paper.PaperRole;
+import cufflink.core.paper.Papers;
 import cufflink.core.paper.Tint;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Fill;
@@ -123,6 +126,18 @@ public final class Portrait {
     return new Portrait(model, design, look, moment, viewpoint, pen).draw(moment, surface);
   }
 
+  /**
+   * Shows the papers of a working drawing in their colours, pale enough to read what is written.
+   *
+   * @param drawing the drawing
+   * @param design what is drawn
+   * @param look its colours
+   * @return the same drawing, its layers printed
+   */
+  public static Drawing dressed(Drawing drawing, Design design, Look look) {
+    return Dressing.dress(drawing, design, look);
+  }
+
   private Drawing draw(double moment, Surface surface) {
     shadow();
     for (Ply ply : FoldedView.of(model, model.shown(moment), pose, viewpoint).plies()) {
@@ -199,36 +214,57 @@ public final class Portrait {
         rings.add(hole);
       }
     }
-    boolean printed = piece.paper() == PaperKind.PATTERNED;
-    boolean ribbon = piece.paper() == PaperKind.RIBBON;
-    int plain = ribbon ? look.ink().rgb() : own(piece, ply.face());
     Ref ref = new Ref(piece.id(), "");
     Optional<Holding.Held> held = Holding.on(ply.facet(), design, model, item, turns);
     held.filter(each -> each.face() != ply.face()).ifPresent(each -> hold(ply, each));
-    Motif motif = printed ? look.motif() : Motif.PLAIN;
-    cover(ply, rings, printed ? look.ground().rgb() : plain, motif, ref);
+    cover(ply, rings, own(piece, ply.face()), ref);
     drawPatches(ply, shape, held.filter(each -> each.face() == ply.face()));
     for (List<Spot> ring : rings) {
       edge(ply, ring, ref);
     }
   }
 
-  /** Card is coloured on its outside; what is to be written on is white. */
-  private int own(Piece piece, Face face) {
-    if (!piece.role().isUsual()) {
-      return Tint.WHITE.rgb();
+  /**
+   * Card is coloured on its outside, and on its inside where its other face is the same; what is
+   * cut from printed paper shows its print.
+   */
+  private Print own(Piece piece, Face face) {
+    Papers.Colours colours = look.colours(piece.role());
+    boolean isCard = piece.role().equals(PaperRole.CARDSTOCK);
+    boolean isPlain = piece.paper() == PaperKind.PATTERNED && !look.isChosen(piece.role());
+    if (isPlain) {
+      colours = look.colours(PaperRole.PATTERNED);
     }
-    return face == Face.OUTSIDE ? look.card().rgb() : look.card().pale();
+    return isCard && face == Face.INSIDE
+        ? new Print(colours.ground().pale(), colours.ink().rgb(), Motif.PLAIN)
+        : Print.of(colours);
   }
 
-  private void cover(Ply ply, List<List<Spot>> rings, int ground, Motif motif, Ref ref) {
-    List<List<Spot>> figures = Motifs.of(motif, rings.get(0), pitch);
+  /** What a paper shows. */
+  private record Print(int ground, int ink, Motif motif) {
+    static Print of(Papers.Colours colours) {
+      return new Print(colours.ground().rgb(), colours.ink().rgb(), colours.motif());
+    }
+
+    /** A mat is of the colour that is printed on what lies on it. */
+    static Print mat(Papers.Colours colours) {
+      return new Print(colours.ink().rgb(), colours.ink().rgb(), Motif.PLAIN);
+    }
+
+    /** What lies on a mat is plain, so that it can be written on. */
+    static Print panel(Papers.Colours colours) {
+      return new Print(colours.ground().rgb(), colours.ink().rgb(), Motif.PLAIN);
+    }
+  }
+
+  private void cover(Ply ply, List<List<Spot>> rings, Print print, Ref ref) {
+    List<List<Spot>> figures = Motifs.of(print.motif(), rings.get(0), pitch);
     pen.printed(
         new Drawing.Printed(
             rings.stream().map(ring -> seen(ply, ring)).toList(),
-            ground,
+            print.ground(),
             figures.stream().map(figure -> seen(ply, figure)).toList(),
-            look.ink().rgb(),
+            print.ink(),
             ply.light(),
             ref));
   }
@@ -258,7 +294,8 @@ public final class Portrait {
           held.ifPresent(each -> hold(ply, each));
           isHeld = true;
         }
-        cover(ply, List.of(patch.corners()), look.ink().rgb(), Motif.PLAIN, patch.ref());
+        Print ribbon = Print.of(look.colours(PaperRole.RIBBON));
+        cover(ply, List.of(patch.corners()), ribbon, patch.ref());
         edge(ply, patch.corners(), patch.ref());
         continue;
       }
@@ -266,15 +303,7 @@ public final class Portrait {
       boolean onMat = covered.stream().anyMatch(mat -> mat.buffer(1).covers(area));
       covered.add(area);
       List<List<Spot>> ring = List.of(patch.corners());
-      if (patch.fill() != Fill.LAYER) {
-        cover(ply, ring, look.card().rgb(), Motif.PLAIN, patch.ref());
-      } else if (isToWriteOn(patch)) {
-        cover(ply, ring, Tint.WHITE.rgb(), Motif.PLAIN, patch.ref());
-      } else if (hasMore(patch, shape, ply.face())) {
-        cover(ply, ring, look.ink().rgb(), Motif.PLAIN, patch.ref());
-      } else {
-        cover(ply, ring, look.ground().rgb(), onMat ? Motif.PLAIN : look.motif(), patch.ref());
-      }
+      cover(ply, ring, print(patch, shape, ply.face(), onMat), patch.ref());
       edge(ply, patch.corners(), patch.ref());
     }
     if (!isHeld) {
@@ -282,11 +311,30 @@ public final class Portrait {
     }
   }
 
-  /** Papers that a pattern has named are for writing on, or plain. */
-  private boolean isToWriteOn(Patch patch) {
+  private Print print(Patch patch, Polygon shape, Face face, boolean onMat) {
+    PaperRole role = role(patch);
+    Papers.Colours colours = look.colours(role);
+    boolean isLayered = role.isUsual() && patch.fill() == Fill.LAYER;
+    if (isLayered && hasMore(patch, shape, face)) {
+      return Print.mat(colours);
+    }
+    return isLayered && onMat ? Print.panel(colours) : Print.of(colours);
+  }
+
+  /** Returns what the paper of a patch is for: of a layer, or of a piece that is glued on. */
+  private PaperRole role(Patch patch) {
     return design.layers().stream()
         .filter(layer -> layer.id().equals(patch.ref().line()))
-        .anyMatch(layer -> !layer.role().isUsual());
+        .map(Layer::role)
+        .findFirst()
+        .orElseGet(
+            () ->
+                design.joints().stream()
+                    .filter(joint -> joint.id().equals(patch.ref().line()))
+                    .flatMap(joint -> design.piece(joint.piece()).stream())
+                    .map(Piece::role)
+                    .findFirst()
+                    .orElse(PaperRole.PATTERNED));
   }
 
   /** A layer with another on it is a mat. */

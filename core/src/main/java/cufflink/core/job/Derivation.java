@@ -219,7 +219,7 @@ public record Derivation(
    * @return the look of its construction, with what it is to hold
    */
   public Look look() {
-    return pattern.look().holding(job.item());
+    return pattern.look().of(job.papers()).holding(job.item());
   }
 
   /**

@@ -1,5 +1,6 @@
 package cufflink.core.paper;
 
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -16,6 +17,7 @@ import java.util.OptionalDouble;
  * @param tilt how far the eye has gone down from straight above, degrees
  * @param pitch how far it is set up from the table, degrees; 90 stands it on its lower edge
  * @param held what is seen in its pocket, if anything is
+ * @param chosen what the maker's papers look like, by the id of their role
  */
 public record Look(
     Tint card,
@@ -26,7 +28,8 @@ public record Look(
     double turn,
     double tilt,
     double pitch,
-    Optional<HeldItem> held) {
+    Optional<HeldItem> held,
+    Map<String, Papers.Colours> chosen) {
   /** Card and paper of a construction whose file says nothing. */
   public static final Look USUAL =
       new Look(
@@ -38,7 +41,8 @@ public record Look(
           -20,
           52,
           0,
-          Optional.empty());
+          Optional.empty(),
+          Map.of());
 
   /** Checks that nothing is missing. */
   public Look {
@@ -47,6 +51,7 @@ public record Look(
     Objects.requireNonNull(ink);
     Objects.requireNonNull(motif);
     Objects.requireNonNull(at);
+    chosen = Map.copyOf(chosen);
   }
 
   /**
@@ -57,7 +62,7 @@ public record Look(
    * @param newPitch how far it is set up from the table, degrees
    */
   public Look from(double newTurn, double newTilt, double newPitch) {
-    return new Look(card, ground, ink, motif, at, newTurn, newTilt, newPitch, held);
+    return new Look(card, ground, ink, motif, at, newTurn, newTilt, newPitch, held, chosen);
   }
 
   /**
@@ -66,6 +71,52 @@ public record Look(
    * @param item what it holds, if anything
    */
   public Look holding(Optional<HeldItem> item) {
-    return new Look(card, ground, ink, motif, at, turn, tilt, pitch, item);
+    return new Look(card, ground, ink, motif, at, turn, tilt, pitch, item, chosen);
+  }
+
+  /**
+   * Returns the same card after so many stages.
+   *
+   * @param done how many stages are done, with parts; what is past the last one is the last one
+   */
+  public Look after(double done) {
+    return new Look(
+        card, ground, ink, motif, OptionalDouble.of(done), turn, tilt, pitch, held, chosen);
+  }
+
+  /**
+   * Returns the same card made of a maker's papers.
+   *
+   * @param papers the papers; what they say nothing of stays as it is
+   */
+  public Look of(Papers papers) {
+    return new Look(card, ground, ink, motif, at, turn, tilt, pitch, held, papers.colours());
+  }
+
+  /**
+   * Returns what paper for something looks like.
+   *
+   * @param role what it is for
+   * @return what the maker has chosen, or else what this look says; paper with a name of its own is
+   *     white, since one writes on it
+   */
+  public Papers.Colours colours(PaperRole role) {
+    Papers.Colours own = chosen.get(role.id());
+    if (own != null) {
+      return own;
+    }
+    if (!role.isUsual()) {
+      return new Papers.Colours(Tint.WHITE, ink, Motif.PLAIN);
+    }
+    return switch (role.kind()) {
+      case CARDSTOCK -> new Papers.Colours(card, ink, Motif.PLAIN);
+      case PATTERNED -> new Papers.Colours(ground, ink, motif);
+      case RIBBON -> new Papers.Colours(ink, ink, Motif.PLAIN);
+    };
+  }
+
+  /** Says whether the maker has chosen what such paper looks like. */
+  public boolean isChosen(PaperRole role) {
+    return chosen.containsKey(role.id());
   }
 }

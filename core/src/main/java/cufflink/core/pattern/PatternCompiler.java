@@ -111,7 +111,8 @@ public final class PatternCompiler {
         section.has("turn") ? number(section, "turn") : Look.USUAL.turn(),
         section.has("tilt") ? number(section, "tilt") : Look.USUAL.tilt(),
         section.has("pitch") ? number(section, "pitch") : Look.USUAL.pitch(),
-        Optional.empty());
+        Optional.empty(),
+        Map.of());
   }
 
   private static double number(Section section, String key) {

@@ -5,6 +5,7 @@ import cufflink.core.design.Piece;
 import cufflink.core.drawing.FlatDrawing;
 import cufflink.core.drawing.Lying;
 import cufflink.core.drawing.Patch;
+import cufflink.core.drawing.Portrait;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Order;
 import cufflink.core.plane.Side;
@@ -75,7 +76,8 @@ final class LayerStation implements StationView {
                         Words.say("layer.raised"),
                         () -> bench.making().order(order.withRaised(true)))));
     if (hosts.size() < 2) {
-      return sentence.show(Message.of("layer.sentence", side, lying));
+      return sentence.show(
+          Message.of("layer.sentence", side, lying).followedBy(papers(derivation, sentence)));
     }
     String piece =
         sentence.choice(
@@ -85,7 +87,16 @@ final class LayerStation implements StationView {
                 hosts.stream()
                     .map(each -> Sentence.item(each.label(), () -> take(each.id())))
                     .toList());
-    return sentence.show(Message.of("layer.sentence-of", side, piece, lying));
+    return sentence.show(
+        Message.of("layer.sentence-of", side, piece, lying)
+            .followedBy(papers(derivation, sentence)));
+  }
+
+  private Message papers(Derivation derivation, Sentence sentence) {
+    return derivation
+        .made()
+        .map(made -> new PaperLook(bench, derivation.look()).words(made.design(), sentence))
+        .orElse(Message.NONE);
   }
 
   /** Returns the pieces that something is glued to, and the card itself before them. */
@@ -151,12 +162,17 @@ final class LayerStation implements StationView {
         .map(
             made ->
                 puller.over(
-                    FlatDrawing.of(
-                        new Lying(host(hosts(made)), new Lie(face(derivation), Side.TOP)),
-                        surface,
-                        new FlatDrawing.Options(
-                            Patch.of(made.design()), Optional.empty(), score -> false, true, true)),
+                    Portrait.dressed(
+                        drawn(derivation, made, surface), made.design(), derivation.look()),
                     face(derivation) == Face.OUTSIDE));
+  }
+
+  private Drawing drawn(Derivation derivation, Derivation.Made made, Surface surface) {
+    return FlatDrawing.of(
+        new Lying(host(hosts(made)), new Lie(face(derivation), Side.TOP)),
+        surface,
+        new FlatDrawing.Options(
+            Patch.of(made.design()), Optional.empty(), score -> false, true, true));
   }
 
   @Override

@@ -134,9 +134,11 @@ final class MenuStrip extends HBox {
     items.add(Sentence.item(Words.say("menu.save"), () -> projects.save(window())));
     items.add(Sentence.item(Words.say("menu.save-as"), () -> projects.saveAs(window())));
     items.add(new SeparatorMenuItem());
+    Menu write = new Menu(Words.say("menu.write"));
     for (Export export : Exports.ALL) {
-      items.add(Sentence.item(export.title(), () -> projects.export(window(), export)));
+      write.getItems().add(Sentence.item(export.title(), () -> projects.export(window(), export)));
     }
+    items.add(write);
     Menu printer = new Menu(Words.say("menu.printer"));
     for (JobSheet.Printer paper : JobSheet.Printer.values()) {
       boolean now = projects.printer().filter(paper::equals).isPresent();

@@ -323,7 +323,8 @@ public final class Projects {
             derivation,
             "",
             () -> Cutter.plans(derivation, from.drawer(), from.others()),
-            printer().orElseGet(this::usual));
+            printer().orElseGet(this::usual),
+            derivation.look());
     try {
       Parsed<Path> written = writer.replace(file, export.write(subject));
       return written

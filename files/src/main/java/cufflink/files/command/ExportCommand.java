@@ -3,6 +3,7 @@ package cufflink.files.command;
 import static cufflink.files.command.BadInputException.orBad;
 
 import cufflink.core.job.Derivation;
+import cufflink.core.paper.Look;
 import cufflink.files.export.Export;
 import cufflink.files.export.ExportSubject;
 import cufflink.files.export.Exports;
@@ -11,6 +12,8 @@ import cufflink.files.project.AtomicFile;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Iterator;
+import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -36,6 +39,15 @@ final class ExportCommand implements Callable<Integer> {
       paramLabel = "FILE")
   private Path output;
 
+  @Option(names = "--done", paramLabel = "N")
+  private Optional<Double> done = Optional.empty();
+
+  @Option(names = "--turn", paramLabel = "DEGREES")
+  private Optional<Double> turn = Optional.empty();
+
+  @Option(names = "--tilt", paramLabel = "DEGREES")
+  private Optional<Double> tilt = Optional.empty();
+
   /** What can be written. */
   static final class Formats implements Iterable<String> {
     @Override
@@ -44,10 +56,22 @@ final class ExportCommand implements Callable<Integer> {
     }
   }
 
+  /** Returns the card as it is to be pictured: from where, and how far it is folded. */
+  private Look look(Look usual) {
+    Look seen = usual.from(turn.orElse(usual.turn()), tilt.orElse(usual.tilt()), usual.pitch());
+    return done.map(seen::after).orElse(seen);
+  }
+
+  /** A picture is written as what its file is called. */
+  private String kind() {
+    boolean isVector = output.toString().toLowerCase(Locale.ROOT).endsWith(".svg");
+    return format.equals("picture") && isVector ? "picture-svg" : format;
+  }
+
   @Override
   public Integer call() throws IOException {
     Export export =
-        Exports.named(format)
+        Exports.named(kind())
             .orElseThrow(
                 () ->
                     BadInputException.of(
@@ -64,7 +88,8 @@ final class ExportCommand implements Callable<Integer> {
                 derivation,
                 answer.reason(),
                 () -> cutting.plans(answer, parent.library()),
-                printer));
+                printer,
+                look(derivation.look())));
     if (output.toString().equals("-")) {
       parent.write(bytes);
     } else {

@@ -4,6 +4,7 @@ import cufflink.core.job.Derivation;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
+import cufflink.core.paper.Look;
 import cufflink.files.words.Words;
 import java.util.List;
 import java.util.function.Supplier;
@@ -15,12 +16,14 @@ import java.util.function.Supplier;
  * @param reason why it has its size, empty if nothing was scaled
  * @param plans how each paper is cut, worked out when first asked for
  * @param printer the paper in the printer
+ * @param look how the card is pictured
  */
 public record ExportSubject(
     Derivation derivation,
     String reason,
     Supplier<List<PaperPlan>> plans,
-    JobSheet.Printer printer) {
+    JobSheet.Printer printer,
+    Look look) {
 
   /** Returns what follows from the job, with what goes wrong when the card is folded. */
   Derivation folded() {

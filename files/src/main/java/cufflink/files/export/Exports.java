@@ -45,7 +45,9 @@ public final class Exports {
               "instruction",
               ".pdf",
               subject -> InstructionPdf.write(subject.folded(), subject.printer())),
-          text("sizes", ".txt", subject -> SizesText.write(subject.derivation())));
+          text("sizes", ".txt", subject -> SizesText.write(subject.derivation())),
+          new Bytes("picture", ".png", CardPictures::png),
+          text("picture-svg", ".svg", CardPictures::svg));
 
   private Exports() {}
 

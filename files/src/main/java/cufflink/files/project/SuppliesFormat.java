@@ -11,8 +11,10 @@ import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Unit;
 import cufflink.core.paper.Adhesive;
 import cufflink.core.paper.HeldItem;
+import cufflink.core.paper.Motif;
 import cufflink.core.paper.Paper;
 import cufflink.core.paper.Papers;
+import cufflink.core.paper.Tint;
 import cufflink.files.text.Printable;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -34,11 +36,17 @@ final class SuppliesFormat {
   private SuppliesFormat() {}
 
   static void write(ObjectNode root, Job job) {
-    if (!job.papers().equals(Papers.USUAL)) {
+    if (!job.papers().byRole().isEmpty()) {
       ObjectNode papers = root.putObject("papers");
       job.papers()
           .byRole()
           .forEach((role, paper) -> write(papers.putObject(Roles.written(role)), paper));
+    }
+    if (!job.papers().colours().isEmpty()) {
+      ObjectNode colours = root.putObject("colours");
+      job.papers()
+          .colours()
+          .forEach((role, each) -> write(colours.putObject(Roles.written(role)), each));
     }
     if (!job.pinned().isEmpty()) {
       ArrayNode pinned = root.putArray("pinned");
@@ -124,14 +132,44 @@ final class SuppliesFormat {
     node.put("grain", paper.grain().name().toLowerCase(Locale.ROOT));
   }
 
-  static Papers papers(JsonNode node) {
+  private static void write(ObjectNode node, Papers.Colours colours) {
+    node.put("ground", written(colours.ground()));
+    node.put("ink", written(colours.ink()));
+    node.put("motif", written(colours.motif()));
+  }
+
+  private static String written(Enum<?> name) {
+    return name.name().toLowerCase(Locale.ROOT);
+  }
+
+  static Papers papers(JsonNode node, JsonNode colours) {
     Map<String, Paper> papers = new TreeMap<>();
     node.properties()
         .forEach(
             each ->
                 paper(each.getValue())
                     .ifPresent(paper -> papers.put(Roles.read(each.getKey()), paper)));
-    return new Papers(papers);
+    Map<String, Papers.Colours> looks = new TreeMap<>();
+    colours
+        .properties()
+        .forEach(
+            each ->
+                colours(each.getValue())
+                    .ifPresent(look -> looks.put(Roles.read(each.getKey()), look)));
+    return new Papers(papers, looks);
+  }
+
+  /** A colour or print of a later edition that is not known here is left to the construction. */
+  private static Optional<Papers.Colours> colours(JsonNode node) {
+    try {
+      return Optional.of(
+          new Papers.Colours(
+              Tint.valueOf(node.path("ground").asText("").toUpperCase(Locale.ROOT)),
+              Tint.valueOf(node.path("ink").asText("").toUpperCase(Locale.ROOT)),
+              Motif.valueOf(node.path("motif").asText("").toUpperCase(Locale.ROOT))));
+    } catch (IllegalArgumentException unknown) {
+      return Optional.empty();
+    }
   }
 
   static Optional<Paper> paper(JsonNode node) {

@@ -8,6 +8,9 @@ import cufflink.core.fit.Wish;
 import cufflink.core.job.AtHand;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
+import cufflink.core.paper.Motif;
+import cufflink.core.paper.PaperKind;
+import cufflink.core.paper.Tint;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.run.Moves;
@@ -15,8 +18,11 @@ import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
 import cufflink.core.words.Message;
 import cufflink.files.Jobs;
+import cufflink.files.words.Words;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -24,6 +30,9 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Each way to make each construction is a card that works. */
 class ChoicesTest {
+  /** So many letters stand on one line of the shelf. */
+  private static final int ONE_LINE = 20;
+
   static Stream<Pattern> patterns() {
     return PatternLibrary.shipped().patterns().stream();
   }
@@ -53,6 +62,7 @@ class ChoicesTest {
   void construction_saysWhatItIsGoodFor(Pattern pattern) {
     assertTrue(!pattern.suits().isEmpty());
     assertTrue(Wish.OCCASIONS.containsAll(pattern.suits()), pattern.suits().toString());
+    assertTrue(pattern.name().length() <= ONE_LINE, pattern.name());
   }
 
   /** Common practice, no source: a magnet behind each half, a brad in each of three inserts. */
@@ -78,5 +88,21 @@ class ChoicesTest {
 
   private static String written(Message part) {
     return part.details().get(0) + " " + part.details().get(1);
+  }
+
+  /** Words that are put together from two parts are all there. */
+  @Test
+  void occasionsAndColours_haveWords() {
+    Set<String> keys = Words.language().keys();
+    Wish.OCCASIONS.forEach(each -> assertTrue(keys.contains("shelf.suits-" + each), each));
+    for (Tint tint : Tint.values()) {
+      assertTrue(keys.contains("tint." + tint.name().toLowerCase(Locale.ROOT)), tint.name());
+    }
+    for (Motif motif : Motif.values()) {
+      assertTrue(keys.contains("motif." + motif.name().toLowerCase(Locale.ROOT)), motif.name());
+    }
+    for (PaperKind kind : PaperKind.values()) {
+      assertTrue(keys.contains("look.of-" + kind.name().toLowerCase(Locale.ROOT)), kind.name());
+    }
   }
 }

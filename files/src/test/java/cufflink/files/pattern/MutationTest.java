@@ -1,6 +1,7 @@
 package cufflink.files.pattern;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.job.Derivation;
@@ -138,10 +139,11 @@ class MutationTest {
       return true;
     }
     Pattern pattern = file.pattern().get();
-    Derivation derivation =
-        Derivation.of(pattern, Jobs.job(pattern.id(), pattern.normalValues()))
-            .completed(() -> false)
-            .folded(() -> false);
+    // What is found at once needs no folding, which takes long where a ring of creases is spoilt.
+    Derivation derivation = Derivation.of(pattern, Jobs.job(pattern.id(), pattern.normalValues()));
+    if (derivation.findings().isEmpty()) {
+      derivation = derivation.completed(() -> false).folded(() -> false);
+    }
     return !derivation.findings().isEmpty();
   }
 
@@ -156,6 +158,7 @@ class MutationTest {
     for (Pattern pattern : PatternLibrary.shipped().patterns()) {
       String name = pattern.id() + ".yaml";
       String text = PatternLibrary.resource(name);
+      assertFalse(isFound(name, text), name);
       for (Map.Entry<String, Spoiling> way : spoilings().entrySet()) {
         for (Map.Entry<String, String> file : spoilt(text, way.getValue()).entrySet()) {
           all++;
@@ -167,7 +170,7 @@ class MutationTest {
     }
     try (var listed = MutationTest.class.getResourceAsStream("missed-mutations.txt")) {
       String known = new String(listed.readAllBytes(), StandardCharsets.UTF_8).strip();
-      assertEquals(known, String.join("\n", missed));
+      assertEquals(known, String.join("\n", missed), missed.size() + " of " + all);
     }
     assertTrue(all > 150, "only " + all);
     assertTrue(missed.size() * 10 <= all, missed.size() + " of " + all);

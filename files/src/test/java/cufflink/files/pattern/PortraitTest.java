@@ -8,9 +8,16 @@ import cufflink.core.design.Design;
 import cufflink.core.drawing.Portrait;
 import cufflink.core.flat.Spot;
 import cufflink.core.job.Derivation;
+import cufflink.core.job.Job;
+import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.Marks;
+import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Look;
+import cufflink.core.paper.Motif;
+import cufflink.core.paper.PaperRole;
+import cufflink.core.paper.Papers;
+import cufflink.core.paper.Tint;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Drawing.Mark;
@@ -21,9 +28,11 @@ import cufflink.core.scene.Fill;
 import cufflink.core.scene.Ink;
 import cufflink.core.scene.Surface;
 import cufflink.files.Jobs;
+import cufflink.files.size.StandardSizes;
 import cufflink.files.words.Words;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -34,6 +43,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class PortraitTest {
   private static final PatternLibrary LIBRARY = PatternLibrary.shipped();
   private static final double SIDE = 300;
+  private static final Length METRE = Length.ofMillimetres(1000);
 
   static Stream<String> ids() {
     return LIBRARY.patterns().stream().map(Pattern::id);
@@ -41,7 +51,10 @@ class PortraitTest {
 
   private static Drawing portrait(String id) {
     Pattern pattern = LIBRARY.pattern(id).orElseThrow();
-    Derivation derivation = Jobs.derive(Jobs.job(id, pattern.normalValues()));
+    return portrait(Jobs.derive(Jobs.job(id, pattern.normalValues())), pattern.look());
+  }
+
+  private static Drawing portrait(Derivation derivation, Look look) {
     Design design = derivation.made().orElseThrow().design();
     FoldModel model = derivation.made().orElseThrow().card().whole();
     Surface surface =
@@ -52,7 +65,6 @@ class PortraitTest {
             Words.on(Marks.MILLIMETRES, Fractions.PLAIN),
             (text, size) -> text.length() * size / 2,
             14);
-    Look look = pattern.look();
     return Portrait.of(model, design, look, Portrait.moment(model, look), surface);
   }
 
@@ -128,5 +140,52 @@ class PortraitTest {
   private static void widen(double[] range, Spot corner) {
     range[0] = Math.min(range[0], corner.x());
     range[1] = Math.max(range[1], corner.x());
+  }
+
+  /** The maker's own papers, wherever they lie; what nothing was said of stays as it was. */
+  @ParameterizedTest
+  @MethodSource("ids")
+  void papersOfTheMaker_areShown(String id) {
+    Pattern pattern = LIBRARY.pattern(id).orElseThrow();
+    Papers papers =
+        Papers.USUAL
+            .looking(PaperRole.CARDSTOCK, new Papers.Colours(Tint.SKY, Tint.RUST, Motif.PLAIN))
+            .looking(PaperRole.PATTERNED, new Papers.Colours(Tint.STRAW, Tint.PLUM, Motif.CHECKS));
+    Job job = Jobs.job(id, pattern.normalValues()).withPapers(papers);
+    Derivation derivation = Jobs.derive(job);
+    Look look = derivation.look();
+    assertEquals(pattern.look().colours(PaperRole.RIBBON), look.colours(PaperRole.RIBBON));
+    Set<Integer> grounds = new HashSet<>();
+    for (Mark mark : portrait(derivation, look).marks()) {
+      if (mark instanceof Printed printed) {
+        grounds.add(printed.ground());
+      }
+    }
+    Set<Integer> known = new HashSet<>();
+    for (Tint tint : List.of(Tint.SKY, Tint.STRAW, Tint.PLUM, Tint.WHITE)) {
+      known.add(tint.rgb());
+      known.add(tint.pale());
+    }
+    known.add(look.colours(PaperRole.RIBBON).ground().rgb());
+    assertTrue(known.containsAll(grounds), id + " " + grounds);
+    assertTrue(grounds.contains(Tint.SKY.rgb()) || grounds.contains(Tint.SKY.pale()), id);
+  }
+
+  /**
+   * What is held is seen where its pocket is, once there is one, and nowhere if it is too large.
+   */
+  @Test
+  void held_peepsOut() {
+    for (String id : List.of("ridge-pocket-holder", "ribbon-hinge-wallet", "turn-back-pocket")) {
+      Pattern pattern = LIBRARY.pattern(id).orElseThrow();
+      Job job = Jobs.job(id, pattern.normalValues());
+      int without = portrait(Jobs.derive(job), Jobs.derive(job).look()).marks().size();
+      Job holding = job.withItem(StandardSizes.item("gift-card"));
+      int with = portrait(Jobs.derive(holding), Jobs.derive(holding).look()).marks().size();
+      assertTrue(with > without, id);
+      Job poster = job.withItem(Optional.of(HeldItem.own("poster", METRE, METRE)));
+      int tooLarge = portrait(Jobs.derive(poster), Jobs.derive(poster).look()).marks().size();
+      assertEquals(without, tooLarge, id);
+    }
   }
 }

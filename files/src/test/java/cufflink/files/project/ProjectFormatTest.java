@@ -18,9 +18,11 @@ import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Parsed;
 import cufflink.core.paper.Adhesive;
+import cufflink.core.paper.Motif;
 import cufflink.core.paper.Paper;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers;
+import cufflink.core.paper.Tint;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.pattern.PatternEvaluator;
 import cufflink.core.run.Hand;
@@ -168,8 +170,9 @@ class ProjectFormatTest {
   private static Job supplied() {
     Papers papers =
         new Papers(
-            new Paper("fossil card", 300, 1.31, true, Paper.Print.SIDEWAYS, Paper.Grain.SHORT),
-            Paper.PATTERNED.ofCaliper(Length.ofUnits(1_300)));
+                new Paper("fossil card", 300, 1.31, true, Paper.Print.SIDEWAYS, Paper.Grain.SHORT),
+                Paper.PATTERNED.ofCaliper(Length.ofUnits(1_300)))
+            .looking(PaperRole.PATTERNED, new Papers.Colours(Tint.REED, Tint.NIGHT, Motif.WAVES));
     return job(new Goal.Free())
         .withPapers(papers)
         .withItem(StandardSizes.item("gift-card"))

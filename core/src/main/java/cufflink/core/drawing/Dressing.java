@@ -1,0 +1,91 @@
+package cufflink.core.drawing;
+
+import cufflink.core.design.Design;
+import cufflink.core.design.Layer;
+import cufflink.core.flat.Facet;
+import cufflink.core.flat.Spot;
+import cufflink.core.paper.Look;
+import cufflink.core.paper.Motif;
+import cufflink.core.paper.PaperRole;
+import cufflink.core.paper.Papers;
+import cufflink.core.scene.Drawing;
+import cufflink.core.scene.Drawing.Mark;
+import cufflink.core.scene.Drawing.Printed;
+import cufflink.core.scene.Drawing.Shape;
+import java.util.ArrayList;
+import java.util.List;
+import org.locationtech.jts.geom.Geometry;
+
+/**
+ * Shows the papers of a working drawing as they look, but so pale that all that is written on them
+ * is read.
+ */
+final class Dressing {
+  /** How much white is mixed to each colour. */
+  private static final double WHITE = 0.72;
+
+  private static final int CHANNEL = 0xFF;
+
+  /** One figure of a print takes so many millimetres. */
+  private static final double PITCH = 7;
+
+  private final Design design;
+  private final Look look;
+
+  private Dressing(Design design, Look look) {
+    this.design = design;
+    this.look = look;
+  }
+
+  static Drawing dress(Drawing drawing, Design design, Look look) {
+    Dressing dressing = new Dressing(design, look);
+    List<Mark> marks = new ArrayList<>();
+    for (int i = 0; i < drawing.marks().size(); i++) {
+      Mark mark = drawing.marks().get(i);
+      List<Mark> later = drawing.marks().subList(i + 1, drawing.marks().size());
+      marks.add(mark instanceof Shape shape ? dressing.dress(shape, later, drawing.scale()) : mark);
+    }
+    return new Drawing(drawing.width(), drawing.height(), drawing.scale(), marks);
+  }
+
+  private Mark dress(Shape shape, List<Mark> later, double scale) {
+    List<Layer> layers =
+        design.layers().stream()
+            .filter(layer -> layer.id().equals(shape.ref().line()))
+            .filter(layer -> layer.on().equals(shape.ref().piece()))
+            .toList();
+    if (layers.isEmpty()) {
+      return shape;
+    }
+    PaperRole role = layers.get(0).role();
+    Papers.Colours colours = look.colours(role);
+    boolean isMat = role.isUsual() && later.stream().anyMatch(mark -> liesOn(mark, shape));
+    int ground = pale(isMat ? colours.ink().rgb() : colours.ground().rgb());
+    List<List<Spot>> figures =
+        isMat || colours.motif() == Motif.PLAIN
+            ? List.of()
+            : Motifs.of(colours.motif(), shape.corners(), PITCH * scale);
+    return new Printed(
+        List.of(shape.corners()), ground, figures, pale(colours.ink().rgb()), 1, shape.ref());
+  }
+
+  private boolean liesOn(Mark mark, Shape under) {
+    boolean isLayer =
+        mark instanceof Shape
+            && design.layers().stream().anyMatch(layer -> layer.id().equals(mark.ref().line()));
+    if (!isLayer || mark.ref().equals(under.ref())) {
+      return false;
+    }
+    Geometry below = Facet.polygon(under.corners()).buffer(1);
+    return below.covers(Facet.polygon(((Shape) mark).corners()));
+  }
+
+  private static int pale(int rgb) {
+    int pale = 0;
+    for (int shift = 16; shift >= 0; shift -= 8) {
+      int channel = rgb >> shift & CHANNEL;
+      pale |= (int) Math.round(channel + (CHANNEL - channel) * WHITE) << shift;
+    }
+    return pale;
+  }
+}

@@ -1,0 +1,112 @@
+package cufflink.desktop.shell;
+
+import cufflink.core.design.Design;
+import cufflink.core.paper.Look;
+import cufflink.core.paper.Motif;
+import cufflink.core.paper.PaperKind;
+import cufflink.core.paper.PaperRole;
+import cufflink.core.paper.Papers;
+import cufflink.core.paper.Papers.Colours;
+import cufflink.core.paper.Tint;
+import cufflink.core.words.Message;
+import cufflink.desktop.work.Workbench;
+import cufflink.files.words.Words;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuItem;
+import javafx.scene.paint.Color;
+import javafx.scene.shape.Rectangle;
+
+/** What the papers of a card look like: their colours, and what is printed on them. */
+final class PaperLook {
+  private static final double SWATCH = 18;
+
+  private final Workbench bench;
+  private final Look look;
+
+  PaperLook(Workbench bench, Look look) {
+    this.bench = bench;
+    this.look = look;
+  }
+
+  /** Says of each paper of a card how it looks, each to be chosen otherwise. */
+  Message words(Design design, Sentence sentence) {
+    List<Message> papers = new ArrayList<>();
+    for (PaperRole role : design.roles()) {
+      String word =
+          sentence.choice(name(role), Words.say("look.hint", paper(role)), () -> items(role));
+      papers.add(Message.of("look.paper", paper(role), word));
+    }
+    return Message.of("look.sentence", Message.list("list.comma", papers));
+  }
+
+  private static String paper(PaperRole role) {
+    return role.isUsual() ? Words.say("look.of-" + written(role.kind())) : role.label();
+  }
+
+  private String name(PaperRole role) {
+    Colours colours = look.colours(role);
+    String ground = name(colours.ground());
+    return colours.motif() == Motif.PLAIN
+        ? ground
+        : Words.say("look.printed", name(colours.motif()), name(colours.ink()), ground);
+  }
+
+  private static String written(Enum<?> each) {
+    return each.name().toLowerCase(Locale.ROOT);
+  }
+
+  private static String name(Tint tint) {
+    return Words.say("tint." + written(tint));
+  }
+
+  private static String name(Motif motif) {
+    return Words.say("motif." + written(motif));
+  }
+
+  private List<MenuItem> items(PaperRole role) {
+    Colours now = look.colours(role);
+    if (role.kind() != PaperKind.PATTERNED && role.isUsual()) {
+      return tints(now.ground(), tint -> choose(role, now.on(tint)));
+    }
+    Menu print = new Menu(Words.say("look.print"));
+    for (Motif motif : Motif.values()) {
+      boolean isNow = now.motif() == motif;
+      print
+          .getItems()
+          .add(Sentence.tick(name(motif), isNow, () -> choose(role, now.with(motif)).run()));
+    }
+    Menu ink = new Menu(Words.say("look.ink"));
+    ink.getItems().addAll(tints(now.ink(), tint -> choose(role, now.in(tint))));
+    Menu ground = new Menu(Words.say("look.ground"));
+    ground.getItems().addAll(tints(now.ground(), tint -> choose(role, now.on(tint))));
+    return List.of(print, ink, ground);
+  }
+
+  private static List<MenuItem> tints(Tint now, Function<Tint, Runnable> choose) {
+    return Stream.of(Tint.values())
+        .map(
+            tint -> {
+              MenuItem item = Sentence.tick(name(tint), tint == now, choose.apply(tint));
+              item.setGraphic(new Rectangle(SWATCH, SWATCH, colour(tint)));
+              return item;
+            })
+        .toList();
+  }
+
+  private static Color colour(Tint tint) {
+    int rgb = tint.rgb();
+    return Color.rgb(rgb >> 16 & 0xFF, rgb >> 8 & 0xFF, rgb & 0xFF);
+  }
+
+  private Runnable choose(PaperRole role, Colours colours) {
+    return () -> {
+      Papers papers = bench.making().papers();
+      bench.making().use(papers.looking(role, colours));
+    };
+  }
+}
