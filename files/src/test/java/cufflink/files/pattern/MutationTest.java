@@ -125,10 +125,9 @@ class MutationTest {
         java.util.regex.Pattern.compile("([a-z_]+) = \"([a-z-]+)\"").matcher(when.group(1));
     boolean chosen = when.group(1).contains("\"");
     while (choice.find()) {
-      chosen &=
-          text.contains("  " + choice.group(1) + ": {label: ")
-              && text.replaceAll("(?s).*\n  " + choice.group(1) + ": \\{label: [^}]*default: ", "")
-                  .startsWith(choice.group(2) + ",");
+      String usual =
+          "\\n  " + choice.group(1) + ": \\{label: [^{}]*default: " + choice.group(2) + ",";
+      chosen &= java.util.regex.Pattern.compile(usual).matcher(text).find();
     }
     return chosen;
   }
