@@ -115,6 +115,10 @@ public record Choice(Adhesive adhesive, Message why, boolean isOnHost) {
 
   /** Says it in a sentence of its own. */
   public Message told() {
+    if (adhesive.goesThrough()) {
+      Message fixed = Message.of("adhesive.fix", adhesive.label());
+      return adhesive == Adhesive.STAPLE ? fixed.followedBy(Message.of("adhesive.points")) : fixed;
+    }
     Message words =
         why.isEmpty()
             ? Message.of("adhesive.with", adhesive.label())

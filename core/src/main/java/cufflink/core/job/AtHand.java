@@ -7,6 +7,7 @@ import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
+import cufflink.core.paper.Adhesive;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.Sundries;
 import cufflink.core.paper.Sundries.Material;
@@ -18,6 +19,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * What must lie on the table besides the paper, for all copies together. Amounts of adhesive are
@@ -71,7 +73,15 @@ public record AtHand(List<Message> tools, List<Message> parts, Sundries used) {
         line += design.count(layer) * round;
       }
     }
+    Map<Message, Long> through = new LinkedHashMap<>();
     for (Joint joint : design.joints()) {
+      Optional<Adhesive> with =
+          Optional.ofNullable(order.own().with().get(joint.id())).or(joint::with);
+      if (with.filter(Adhesive::goesThrough).isPresent()) {
+        long places = Math.max(1, joint.glue().size());
+        through.merge(with.get().label(), places * copies, Long::sum);
+        continue;
+      }
       line += taped(joint);
       if (!joint.movement().isFast()) {
         continue;
@@ -98,19 +108,24 @@ public record AtHand(List<Message> tools, List<Message> parts, Sundries used) {
     used.put(Sundries.Kind.of(Material.PADS), pads * copies);
     used.values().removeIf(amount -> amount == 0);
     used.replaceAll((kind, amount) -> Math.min(Sundries.MOST, amount));
-    return new AtHand(tools(moves), parts(design, copies), new Sundries(used));
+    return new AtHand(tools(moves), parts(design, copies, through), new Sundries(used));
   }
 
   /** Counts what is not paper, each kind once for all copies. */
-  private static List<Message> parts(Design design, int copies) {
+  private static List<Message> parts(Design design, int copies, Map<Message, Long> through) {
     Map<String, Long> counts = new LinkedHashMap<>();
     for (Design.Relation.Takes takes : design.relations(Design.Relation.Takes.class)) {
       long pieces = design.piece(takes.part()).map(Piece::count).orElse(1);
       counts.merge(takes.what(), pieces * takes.count() * copies, Long::sum);
     }
     List<Message> parts = new ArrayList<>();
+    through.forEach((what, count) -> parts.add(Message.of("hand.parts", count, what)));
+    if (through.containsKey(Adhesive.STAPLE.label())) {
+      parts.add(Message.of("hand.points"));
+    }
+    boolean isSmall = !counts.isEmpty() || through.containsKey(Adhesive.BRAD.label());
     counts.forEach((what, count) -> parts.add(Message.of("hand.parts", count, what)));
-    if (!parts.isEmpty()) {
+    if (isSmall) {
       parts.add(Message.of("hand.small-parts"));
     }
     return parts;

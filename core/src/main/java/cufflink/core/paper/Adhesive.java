@@ -12,6 +12,10 @@ public enum Adhesive {
   DOTS("adhesive.dots", 0),
   /** It holds what it carries a little above. */
   FOAM("adhesive.foam", 0),
+  /** It goes through all plies, holds at once, and its points are covered. */
+  STAPLE("adhesive.staple", 0),
+  /** It goes through a hole, and what it holds can turn. */
+  BRAD("adhesive.brad", 0),
   /** Nothing is glued. */
   NONE("adhesive.none", 0);
 
@@ -26,6 +30,11 @@ public enum Adhesive {
   /** Returns what it is called. */
   public Message label() {
     return Message.of(key);
+  }
+
+  /** Says whether it goes through the paper instead of sticking to it. */
+  public boolean goesThrough() {
+    return this == STAPLE || this == BRAD;
   }
 
   /** Returns how long it dries before anything may pull at it, in seconds. */

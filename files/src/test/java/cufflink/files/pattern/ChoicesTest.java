@@ -5,9 +5,13 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.finding.Finding;
 import cufflink.core.fit.Wish;
+import cufflink.core.glue.GluingOrder;
 import cufflink.core.job.AtHand;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.measure.Marks;
+import cufflink.core.paper.Adhesive;
 import cufflink.core.paper.Motif;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.Tint;
@@ -22,6 +26,7 @@ import cufflink.files.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -73,10 +78,23 @@ class ChoicesTest {
     assertEquals(List.of(), parts("slim-tent", "form", "tent"));
   }
 
+  /** Common practice, no source: the band of the waterfall is stapled at its two ends. */
+  @Test
+  void staples_areCountedInsteadOfTape() {
+    Job plain = Jobs.job("waterfall", Values.NONE);
+    GluingOrder.Own own = GluingOrder.Own.NONE.with("band", Optional.of(Adhesive.STAPLE));
+    Job stapled = plain.withOrder(plain.order().withOwn(own));
+    assertEquals(List.of("2 staples"), parts(Jobs.derive(stapled)));
+    assertEquals(List.of(), parts(Jobs.derive(plain)));
+  }
+
   private static List<String> parts(String id, String parameter, String choice) {
     Pattern pattern = PatternLibrary.shipped().pattern(id).orElseThrow();
     Values values = pattern.normalValues().and(parameter, new Setting.OfChoice(choice));
-    Derivation derivation = derived(pattern, values);
+    return parts(derived(pattern, values));
+  }
+
+  private static List<String> parts(Derivation derivation) {
     Job job = derivation.job();
     var design = derivation.made().orElseThrow().design();
     var moves = Moves.of(design, job.habit(), 1);
@@ -87,7 +105,7 @@ class ChoicesTest {
   }
 
   private static String written(Message part) {
-    return part.details().get(0) + " " + part.details().get(1);
+    return part.say(Words.on(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN));
   }
 
   /** Words that are put together from two parts are all there. */
