@@ -110,6 +110,17 @@ public record Joint(
   }
 
   /**
+   * Returns the same joint on a face of its host.
+   *
+   * @param now the face
+   * @return the joint in the same place of it
+   */
+  public Joint facing(Face now) {
+    return new Joint(
+        id, label, piece, on, now, area, shape, glue, mouth, movement, turned, askew, over, with);
+  }
+
+  /**
    * Returns which of its own faces meets the host.
    *
    * @return the outside of what lies on an inside, unless it is turned over

@@ -84,6 +84,16 @@ public record Layer(
   }
 
   /**
+   * Returns the same layer on a face.
+   *
+   * @param now the face
+   * @return the layer in the same place of it
+   */
+  public Layer facing(Face now) {
+    return new Layer(id, label, role, on, now, at, width, height, border, shape);
+  }
+
+  /**
    * Returns what kind of paper it is cut from.
    *
    * @return the kind of its role

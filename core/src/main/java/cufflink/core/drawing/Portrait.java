@@ -225,16 +225,13 @@ public final class Portrait {
   }
 
   /**
-   * Card is coloured on its outside, and on its inside where its other face is the same; what is
-   * cut from printed paper shows its print.
+   * Card is coloured on its outside, paler on its inside; what is cut from printed paper shows its
+   * print, also where the pattern has a name of its own for it.
    */
   private Print own(Piece piece, Face face) {
-    Papers.Colours colours = look.colours(piece.role());
+    boolean isLikeOthers = piece.paper() == PaperKind.PATTERNED && !look.isChosen(piece.role());
+    Papers.Colours colours = look.colours(isLikeOthers ? PaperRole.PATTERNED : piece.role());
     boolean isCard = piece.role().equals(PaperRole.CARDSTOCK);
-    boolean isPlain = piece.paper() == PaperKind.PATTERNED && !look.isChosen(piece.role());
-    if (isPlain) {
-      colours = look.colours(PaperRole.PATTERNED);
-    }
     return isCard && face == Face.INSIDE
         ? new Print(colours.ground().pale(), colours.ink().rgb(), Motif.PLAIN)
         : Print.of(colours);

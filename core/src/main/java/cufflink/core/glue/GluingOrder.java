@@ -9,8 +9,10 @@ import cufflink.core.plane.Side;
 import cufflink.core.run.Gluing;
 import cufflink.core.words.Message;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -33,24 +35,37 @@ import org.jgrapht.graph.DefaultEdge;
  */
 public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
   /**
-   * What a maker does in a way of his own; both by the ids of what is done.
+   * What a maker does in a way of his own; all by the ids of what is done.
    *
    * @param order in which order, as far as that can be; empty for the best
    * @param with what is glued with another adhesive than would be chosen
+   * @param faces the layers and joints that go onto the other face than their pattern says
    */
-  public record Own(List<String> order, Map<String, Adhesive> with) {
+  public record Own(List<String> order, Map<String, Adhesive> with, Set<String> faces) {
     /** All is done as is found to be best. */
-    public static final Own NONE = new Own(List.of(), Map.of());
+    public static final Own NONE = new Own(List.of(), Map.of(), Set.of());
 
-    /** Copies both. */
+    /** Copies all. */
     public Own {
       order = List.copyOf(order);
       with = Map.copyOf(with);
+      faces = Set.copyOf(faces);
+    }
+
+    /** Returns the same with some layers and joints on the other face than they are now. */
+    public Own swapping(Collection<String> ids) {
+      Set<String> now = new HashSet<>(faces);
+      for (String id : ids) {
+        if (!now.remove(id)) {
+          now.add(id);
+        }
+      }
+      return new Own(order, with, now);
     }
 
     /** Returns the same in another order. */
     public Own inOrder(List<String> now) {
-      return new Own(now, with);
+      return new Own(now, with, faces);
     }
 
     /** Returns the same with another adhesive for one thing; none leaves it to be chosen. */
@@ -58,7 +73,7 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
       Map<String, Adhesive> now = new HashMap<>(with);
       now.remove(id);
       adhesive.ifPresent(each -> now.put(id, each));
-      return new Own(order, now);
+      return new Own(order, now, faces);
     }
   }
 

@@ -24,6 +24,7 @@ import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BooleanSupplier;
 
 /**
@@ -96,11 +97,13 @@ public record Derivation(
    */
   public static Derivation of(Pattern pattern, Job job, Length thick) {
     Evaluation evaluation = PatternEvaluator.evaluate(pattern, job.onBench());
-    Optional<Made> made = evaluation.design().flatMap(design -> made(design, job));
+    Set<String> faces = job.order().own().faces();
+    Optional<Made> made =
+        evaluation.design().flatMap(design -> made(Swapped.of(design, faces), job));
     if (pattern.waits() && thick.isPositive() && made.isPresent()) {
       Card card = made.get().card();
       evaluation = PatternEvaluator.evaluate(pattern, job.onBench().and(Bench.folded(thick)));
-      made = evaluation.design().map(all -> made(card.completed(all), job));
+      made = evaluation.design().map(all -> made(card.completed(Swapped.of(all, faces)), job));
     }
     List<Finding> findings = new ArrayList<>(evaluation.findings());
     if (made.isEmpty()) {
@@ -219,7 +222,7 @@ public record Derivation(
    * @return the look of its construction, with what it is to hold
    */
   public Look look() {
-    return pattern.look().of(job.papers()).holding(job.item());
+    return pattern.look().madeOf(job.papers()).holding(job.item());
   }
 
   /**

@@ -89,7 +89,7 @@ public record Look(
    *
    * @param papers the papers; what they say nothing of stays as it is
    */
-  public Look of(Papers papers) {
+  public Look madeOf(Papers papers) {
     return new Look(card, ground, ink, motif, at, turn, tilt, pitch, held, papers.colours());
   }
 

@@ -1,7 +1,10 @@
 package cufflink.desktop.shell;
 
 import cufflink.core.design.Design;
+import cufflink.core.design.Face;
+import cufflink.core.design.Layer;
 import cufflink.core.drawing.GlueDrawing;
+import cufflink.core.glue.Act;
 import cufflink.core.glue.GluingOrder;
 import cufflink.core.glue.Must;
 import cufflink.core.glue.Repair;
@@ -121,13 +124,40 @@ final class AssembleStation implements StationView {
     String with = with(sentence, order.steps().get(now));
     return sentence.show(
         Message.of(
-            key,
-            which,
-            Integer.toString(order.steps().size()),
-            Message.plain(name),
-            with,
-            whose,
-            wrong(sentence, order, now)));
+                key,
+                which,
+                Integer.toString(order.steps().size()),
+                Message.plain(name),
+                with,
+                whose,
+                wrong(sentence, order, now))
+            .followedBy(side(sentence, order.steps().get(now).act())));
+  }
+
+  /** The word behind which is the other face; what moves has the face it moves on. */
+  private Message side(Sentence sentence, Act act) {
+    boolean isFast = act.joint().filter(joint -> !joint.movement().isFast()).isEmpty();
+    if (!isFast) {
+      return Message.NONE;
+    }
+    List<String> ids =
+        act.joint()
+            .map(joint -> List.of(joint.id()))
+            .orElseGet(() -> act.layers().stream().map(Layer::id).toList());
+    String word =
+        sentence.choice(
+            Words.say(word(act.face())),
+            Words.say("assemble.face-hint"),
+            () ->
+                List.of(
+                    Sentence.item(
+                        Words.say("assemble.face-other", Words.say(word(act.face().other()))),
+                        () -> own(now -> now.swapping(ids)))));
+    return Message.of("assemble.face", word);
+  }
+
+  private static String word(Face face) {
+    return face == Face.INSIDE ? "layer.inside" : "layer.outside";
   }
 
   /** The word behind which is what it can be glued with. */

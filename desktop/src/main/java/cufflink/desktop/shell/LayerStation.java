@@ -25,7 +25,7 @@ import java.util.Set;
 import javafx.scene.Node;
 
 /** What is glued where? */
-final class LayerStation implements StationView {
+final class LayerStation implements PullStation {
   private final Workbench bench;
   private final Runnable redraw;
   private final Puller puller;
@@ -176,17 +176,7 @@ final class LayerStation implements StationView {
   }
 
   @Override
-  public void press(double x, double y) {
-    puller.press();
-  }
-
-  @Override
-  public void drag(double right, double down) {
-    puller.drag(right, down);
-  }
-
-  @Override
-  public void release() {
-    puller.release();
+  public Puller puller() {
+    return puller;
   }
 }

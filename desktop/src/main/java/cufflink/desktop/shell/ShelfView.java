@@ -379,8 +379,8 @@ final class ShelfView extends VBox {
         found.answer().stream()
             .map(
                 offer ->
-                    Optional.ofNullable(before.get(Stand.shows(bench, offer, looked.copies())))
-                        .orElseGet(() -> new Stand(bench, offer, looked.copies()))
+                    Optional.ofNullable(before.get(Stand.shows(bench, offer, looked)))
+                        .orElseGet(() -> new Stand(bench, offer, looked))
                         .taking(() -> choose(offer, looked)))
             .toList();
     return drawn;

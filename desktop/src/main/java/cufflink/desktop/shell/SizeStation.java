@@ -43,7 +43,7 @@ import javafx.scene.control.MenuItem;
 import javafx.util.Duration;
 
 /** How large? */
-final class SizeStation implements StationView {
+final class SizeStation implements PullStation {
   private static final int MOST_OFFERS = 10;
 
   private final Workbench bench;
@@ -384,17 +384,7 @@ final class SizeStation implements StationView {
   }
 
   @Override
-  public void press(double x, double y) {
-    puller.press();
-  }
-
-  @Override
-  public void drag(double right, double down) {
-    puller.drag(right, down);
-  }
-
-  @Override
-  public void release() {
-    puller.release();
+  public Puller puller() {
+    return puller;
   }
 }

@@ -37,12 +37,12 @@ final class Stand extends VBox {
   private final List<Object> shows;
   private Runnable take = () -> {};
 
-  Stand(Workbench bench, Offer offer, int copies) {
+  Stand(Workbench bench, Offer offer, Wish wish) {
     this.offer = offer;
-    this.shows = shows(bench, offer, copies);
+    this.shows = shows(bench, offer, wish);
     Design design = offer.design();
     FoldModel model = Card.of(design).orElseThrow().whole();
-    CardPicture picture = new CardPicture(look(offer), design, model);
+    CardPicture picture = new CardPicture(look(offer, wish), design, model);
     PaperView paper = paper(picture, bench);
     Label name = new Label(offer.pattern().name());
     name.getStyleClass().add("stand-name");
@@ -53,7 +53,7 @@ final class Stand extends VBox {
     Label suits = new Label(suits(offer));
     suits.getStyleClass().add("stand-takes");
     suits.setWrapText(true);
-    Label takes = new Label(takes(bench, offer, copies));
+    Label takes = new Label(takes(bench, offer, wish.copies()));
     takes.getStyleClass().add("stand-takes");
     takes.setWrapText(true);
     getChildren().addAll(paper, name, suits, size, takes);
@@ -73,11 +73,11 @@ final class Stand extends VBox {
         });
   }
 
-  /** What holds a card is shown with one of the size that most are. */
-  private static Look look(Offer offer) {
+  /** What holds a card is shown with what is looked for, or one of the size that most are. */
+  private static Look look(Offer offer, Wish wish) {
     Look look = offer.pattern().look();
     return offer.pattern().does().contains(HOLDS)
-        ? look.holding(StandardSizes.items().stream().findFirst())
+        ? look.holding(wish.item().or(() -> StandardSizes.items().stream().findFirst()))
         : look;
   }
 
@@ -99,8 +99,12 @@ final class Stand extends VBox {
   }
 
   /** Returns all that a stand shows: two that are alike in it look alike. */
-  static List<Object> shows(Workbench bench, Offer offer, int copies) {
-    return List.of(offer.design(), size(offer, format(bench)), takes(bench, offer, copies));
+  static List<Object> shows(Workbench bench, Offer offer, Wish wish) {
+    return List.of(
+        offer.design(),
+        look(offer, wish),
+        size(offer, format(bench)),
+        takes(bench, offer, wish.copies()));
   }
 
   /** Returns all that it shows. */

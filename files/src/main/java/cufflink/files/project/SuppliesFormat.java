@@ -85,6 +85,10 @@ final class SuppliesFormat {
       new TreeMap<>(order.own().with())
           .forEach((id, with) -> adhesives.put(id, with.name().toLowerCase(Locale.ROOT)));
     }
+    if (!order.own().faces().isEmpty()) {
+      ArrayNode faces = node.putArray("faces");
+      new TreeSet<>(order.own().faces()).forEach(faces::add);
+    }
     ArrayNode extras = node.putArray("extras");
     new TreeSet<>(order.extras()).forEach(extras::add);
   }
@@ -98,11 +102,11 @@ final class SuppliesFormat {
         pinned(node.path("extras")),
         node.path("raised").asBoolean(false),
         Math.max(0, Math.min(most, node.path("kits").asInt(0))),
-        own(node.path("gluing"), node.path("adhesives")));
+        own(node.path("gluing"), node.path("adhesives"), pinned(node.path("faces"))));
   }
 
   /** An adhesive of a later edition that is not known here is left to be chosen. */
-  private static GluingOrder.Own own(JsonNode order, JsonNode adhesives) {
+  private static GluingOrder.Own own(JsonNode order, JsonNode adhesives, Set<String> faces) {
     List<String> gluing = new ArrayList<>();
     order.forEach(name -> gluing.add(name.asText("")));
     Map<String, Adhesive> with = new HashMap<>();
@@ -114,7 +118,7 @@ final class SuppliesFormat {
                     .filter(each -> each.name().equalsIgnoreCase(field.getValue().asText()))
                     .findFirst()
                     .ifPresent(each -> with.put(field.getKey(), each)));
-    return new GluingOrder.Own(gluing, with);
+    return new GluingOrder.Own(gluing, with, faces);
   }
 
   static Set<String> pinned(JsonNode node) {
