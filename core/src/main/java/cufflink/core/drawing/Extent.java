@@ -19,12 +19,17 @@ record Extent(double left, double top, double right, double bottom) {
     double top = Double.MAX_VALUE;
     double right = -Double.MAX_VALUE;
     double bottom = -Double.MAX_VALUE;
+    // There are thousands of places, and looking is linear: the axes are turned once for all.
+    Vec x = from.apply(new Vec(1, 0, 0));
+    Vec y = from.apply(new Vec(0, 1, 0));
+    Vec z = from.apply(new Vec(0, 0, 1));
     for (Vec place : places) {
-      Vec seen = from.apply(place);
-      left = Math.min(left, seen.x());
-      top = Math.min(top, seen.y());
-      right = Math.max(right, seen.x());
-      bottom = Math.max(bottom, seen.y());
+      double across = place.x() * x.x() + place.y() * y.x() + place.z() * z.x();
+      double down = place.x() * x.y() + place.y() * y.y() + place.z() * z.y();
+      left = Math.min(left, across);
+      top = Math.min(top, down);
+      right = Math.max(right, across);
+      bottom = Math.max(bottom, down);
     }
     return new Extent(left, top, right, bottom);
   }
