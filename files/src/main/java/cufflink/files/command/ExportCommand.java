@@ -23,6 +23,9 @@ import picocli.CommandLine.ParentCommand;
 /** Writes a construction to a file. */
 @Command(name = "export", mixinStandardHelpOptions = true)
 final class ExportCommand implements Callable<Integer> {
+  private static final int MOST_DEGREES = 360;
+  private static final int MOST_STAGES = 1_000;
+
   @ParentCommand private Cufflink parent;
   @Mixin private Request request;
   @Mixin private CutOptions cutting;
@@ -58,8 +61,19 @@ final class ExportCommand implements Callable<Integer> {
 
   /** Returns the card as it is to be pictured: from where, and how far it is folded. */
   private Look look(Look usual) {
-    Look seen = usual.from(turn.orElse(usual.turn()), tilt.orElse(usual.tilt()), usual.pitch());
-    return done.map(seen::after).orElse(seen);
+    Look seen =
+        usual.from(
+            within("--turn", turn, MOST_DEGREES).orElse(usual.turn()),
+            within("--tilt", tilt, MOST_DEGREES).orElse(usual.tilt()),
+            usual.pitch());
+    return within("--done", done, MOST_STAGES).map(seen::after).orElse(seen);
+  }
+
+  private static Optional<Double> within(String option, Optional<Double> number, int most) {
+    if (number.filter(each -> !(Math.abs(each) <= most)).isPresent()) {
+      throw BadInputException.of("command.within", option, number.get().toString(), most);
+    }
+    return number;
   }
 
   /** A picture is written as what its file is called. */

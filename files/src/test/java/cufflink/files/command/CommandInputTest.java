@@ -59,6 +59,17 @@ class CommandInputTest {
     assertFalse(Files.exists(folder.resolve("faults.log")));
   }
 
+  /** From where a card is pictured, and when, are numbers that make sense. */
+  @ParameterizedTest
+  @ValueSource(strings = {"--turn NaN", "--tilt Infinity", "--turn 361", "--done -1e9"})
+  void picture_fromNowhere_isOneSentence(String option) {
+    String line = "export slim-tent --format picture -o - " + option;
+    assertEquals(Cufflink.BAD_INPUT, run(line.split(" ")));
+    String told = err.toString(StandardCharsets.UTF_8);
+    assertTrue(told.contains("is not a number for " + option.split(" ")[0] + "; write one"), told);
+    assertFalse(Files.exists(folder.resolve("faults.log")));
+  }
+
   @Test
   void slitsThatGoRightThrough_areFound() {
     assertEquals(Cufflink.FINDINGS, run("check", "slotted-pair", "--set", "extra=70mm"));
