@@ -36,8 +36,11 @@ final class Leading {
     return act.joint().flatMap(joint -> joint.movement().led());
   }
 
-  /** Says whether what is done comes over a part of a ribbon, as its pattern says. */
+  /** Says whether what is done comes over a part of a ribbon, as its pattern says, on its face. */
   private static boolean isNamed(Leg leg, Act act) {
+    if (!act.host().equals(leg.on()) || act.face() != leg.face()) {
+      return false;
+    }
     return act.layers().stream().anyMatch(layer -> leg.under().contains(layer.id()))
         || act.joint().filter(joint -> leg.under().contains(joint.id())).isPresent();
   }

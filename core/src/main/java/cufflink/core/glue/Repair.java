@@ -57,7 +57,8 @@ public record Repair(Cost cost, Message told) {
    * @return the mistakes; none for what takes no glue
    */
   public static List<Mistake> possible(Act act) {
-    if (!act.isGlued()) {
+    // What is not glued, and a ribbon that is taped, comes off again.
+    if (act.joint().filter(joint -> !joint.movement().isFast()).isPresent()) {
       return List.of();
     }
     List<Mistake> possible =

@@ -115,8 +115,7 @@ public record AtHand(List<Message> tools, List<Message> parts, Sundries used) {
   private static List<Message> parts(Design design, int copies, Map<Message, Long> through) {
     Map<String, Long> counts = new LinkedHashMap<>();
     for (Design.Relation.Takes takes : design.relations(Design.Relation.Takes.class)) {
-      long pieces = design.piece(takes.part()).map(Piece::count).orElse(1);
-      counts.merge(takes.what(), pieces * takes.count() * copies, Long::sum);
+      counts.merge(takes.what(), times(design, takes.part()) * takes.count() * copies, Long::sum);
     }
     List<Message> parts = new ArrayList<>();
     through.forEach((what, count) -> parts.add(Message.of("hand.parts", count, what)));
@@ -129,6 +128,22 @@ public record AtHand(List<Message> tools, List<Message> parts, Sundries used) {
       parts.add(Message.of("hand.small-parts"));
     }
     return parts;
+  }
+
+  /**
+   * Returns how often a part is there in one card: a piece, a layer on each of several, a joint.
+   */
+  private static long times(Design design, String part) {
+    return design
+        .piece(part)
+        .map(Piece::count)
+        .or(
+            () ->
+                design.layers().stream()
+                    .filter(layer -> layer.id().equals(part))
+                    .map(design::count)
+                    .findFirst())
+        .orElse(1);
   }
 
   /** Returns how much tape holds a ribbon, in millimetres. */

@@ -34,15 +34,13 @@ final class AssemblyCompiler {
         new ArrayList<>(
             PartsCompiler.named(files, "joins", (id, section) -> joint(id, section, "")));
     PartsCompiler.named(files, "units", (id, unit) -> joints.addAll(unit(id, unit)));
-    checkLed(joints);
-    return new Assembly(
-        joints,
-        PartsCompiler.named(files, "keep-clear", this::zone),
-        PartsCompiler.named(files, "pockets", this::pocket));
+    List<PocketTemplate> pockets = PartsCompiler.named(files, "pockets", this::pocket);
+    checkNames(joints, pockets);
+    return new Assembly(joints, PartsCompiler.named(files, "keep-clear", this::zone), pockets);
   }
 
-  /** What a ribbon is led by must be joints that there are. */
-  private void checkLed(List<JointTemplate> joints) {
+  /** What ribbons and held things are said to lie by, under and within must be there. */
+  private void checkNames(List<JointTemplate> joints, List<PocketTemplate> pockets) {
     List<String> ids = joints.stream().map(each -> each.presence().id()).toList();
     List<String> open = new ArrayList<>();
     for (JointTemplate joint : joints) {
@@ -52,14 +50,24 @@ final class AssemblyCompiler {
         open.add(joint.movement().either() ? id + "-" + line : id);
       }
     }
+    List<String> over = new ArrayList<>(PartsCompiler.named(files, "layers", (id, layer) -> id));
+    over.addAll(ids);
     joints.stream()
         .flatMap(joint -> joint.movement().led().stream())
         .flatMap(led -> led.legs().stream())
         .forEach(
             leg -> {
               leg.by().ifPresent(by -> known(leg.place(), by, ids));
+              leg.under().forEach(name -> known(leg.place(), name, over));
               leg.during().ifPresent(name -> known(leg.place(), name, open));
             });
+    for (PocketTemplate pocket : pockets) {
+      Place where = pocket.presence().place();
+      for (InsideTemplate inside : pocket.places()) {
+        inside.by().ifPresent(by -> known(where, by, ids));
+        inside.during().ifPresent(name -> known(where, name, open));
+      }
+    }
   }
 
   private void known(Place where, String name, List<String> names) {

@@ -134,10 +134,11 @@ final class AssembleStation implements StationView {
             .followedBy(side(sentence, order.steps().get(now).act())));
   }
 
-  /** The word behind which is the other face; what moves has the face it moves on. */
+  /** The word behind which is the other face; what moves or is glued to itself has only one. */
   private Message side(Sentence sentence, Act act) {
-    boolean isFast = act.joint().filter(joint -> !joint.movement().isFast()).isEmpty();
-    if (!isFast) {
+    boolean hasOne =
+        act.joint().filter(it -> !it.movement().isFast() || it.piece().equals(it.on())).isPresent();
+    if (hasOne) {
       return Message.NONE;
     }
     List<String> ids =

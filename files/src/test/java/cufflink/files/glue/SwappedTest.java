@@ -52,6 +52,7 @@ class SwappedTest {
       Layer now = layer(design(other), each.id());
       assertNotEquals(each.face(), now.face());
       assertEquals(each.outline(), now.outline());
+      assertEquals(List.of(), GluingOrder.ring(design(other)), each.id());
       assertEquals(before, design(swapped(other, each.id())));
     }
   }

@@ -191,18 +191,23 @@ class RibbonTest {
         .toList();
   }
 
-  /** A name that is not there is a mistake where it stands. */
-  @Test
-  void unknownName_isOneSentence() {
+  /** A name that is not there is a mistake where it stands, of a ribbon and of what is held. */
+  @ParameterizedTest
+  @CsvSource({
+    "'height, ''outer + (1 - k) * apart'', 0 mm], while: panel-1', 'height, ''outer + (1 - k) * apart'', 0 mm], while: panel-3', panel-3",
+    "'taped: tail, under: [front]', 'taped: tail, under: [frond]', frond",
+    "'held: [{face: inside, while: panel-1}', 'held: [{face: inside, while: panel-9}', panel-9",
+    "'{by: panel, face: inside, while', '{by: pannel, face: inside, while', pannel"
+  })
+  void unknownName_isOneSentence(String from, String to, String name) {
     String text = PatternLibrary.resource("ribbon-hinge-wallet.yaml");
-    PatternFile file =
-        PatternFile.read("wallet.yaml", text.replace("while: panel-2", "while: panel-3"));
+    PatternFile file = PatternFile.read("wallet.yaml", replaced(text, from, to));
+    assertTrue(!file.mistakes().isEmpty(), name);
     assertTrue(
         file.mistakes().stream()
             .map(each -> each.sentence())
             .allMatch(
-                each ->
-                    each.key().equals("pattern.name") && each.details().get(0).equals("panel-3")),
+                each -> each.key().equals("pattern.name") && each.details().get(0).equals(name)),
         file.mistakes().toString());
     assertEquals(Optional.empty(), file.pattern());
   }
