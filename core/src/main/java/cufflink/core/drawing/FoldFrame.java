@@ -20,19 +20,6 @@ public final class FoldFrame {
 
   private FoldFrame() {}
 
-  /**
-   * Returns how much room a card takes at a moment.
-   *
-   * @param model the folded piece
-   * @param moment as for {@link FoldModel#pose(double)}
-   * @param viewpoint from where it is seen
-   * @return its width and height to the eye, in millimetres
-   */
-  public static Spot extent(FoldModel model, double moment, Viewpoint viewpoint) {
-    Extent extent = Extent.of(places(model, moment), viewpoint);
-    return new Spot(extent.wide(), extent.high());
-  }
-
   /** Returns where the corners of a card are at a moment. */
   static List<Vec> places(FoldModel model, double moment) {
     Pose pose = model.pose(model.shown(moment));

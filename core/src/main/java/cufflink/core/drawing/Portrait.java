@@ -12,7 +12,6 @@ import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
 import cufflink.core.fold.FoldedView;
 import cufflink.core.fold.FoldedView.Ply;
-import cufflink.core.layers.Areas;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Look;
 import cufflink.core.paper.Motif;
@@ -31,7 +30,6 @@ import cufflink.core.space.Viewpoint;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 
@@ -43,19 +41,10 @@ public final class Portrait {
   /** How many figures of a print go along the card. */
   private static final double FIGURES = 20;
 
-  /** How far a place throws its shadow to the right and down, for each millimetre of height. */
-  private static final Vec FALL = new Vec(0.22, 0.3, 0);
-
-  /** What is higher throws no longer shadow, in millimetres: the light is wide. */
-  private static final double HIGHEST = 28;
-
   /** So much of the width is left for the shadow, and at the least so many pixels. */
   private static final double SHADE = 0.035;
 
   private static final double LEAST_MARGIN = 16;
-
-  /** How far the soft edge of the shadow reaches, in millimetres. */
-  private static final double[] SOFT = {0.6, 2, 3.6};
 
   private final FoldModel model;
   private final Design design;
@@ -67,6 +56,7 @@ public final class Portrait {
   private final double[] turns;
   private final double pitch;
   private final List<Patch> patches;
+  private final List<Loose> loose;
 
   private Portrait(
       FoldModel model, Design design, Look look, double moment, Viewpoint viewpoint, Pen pen) {
@@ -79,7 +69,12 @@ public final class Portrait {
     // Nothing is put into it before it is made but for its last fold.
     this.item = look.held().filter(each -> moment > model.closing() - 1);
     this.turns = model.turns(model.shown(moment));
-    this.patches = Patch.of(design);
+    this.patches =
+        Patch.of(design).stream()
+            .filter(
+                each -> !design.relations().contains(new Design.Relation.Arched(each.ref().line())))
+            .toList();
+    this.loose = loose(model, design, moment, viewpoint);
     double wide = design.base().width().toMillimetres();
     double high = design.base().height().toMillimetres();
     this.pitch = Math.max(1, Math.sqrt(wide * high) / FIGURES);
@@ -98,7 +93,7 @@ public final class Portrait {
   public static Drawing of(
       FoldModel model, Design design, Look look, double moment, Surface surface) {
     Viewpoint viewpoint = viewpoint(look);
-    List<Vec> places = FoldFrame.places(model, moment);
+    List<Vec> places = places(model, design, moment, viewpoint);
     double margin = Math.max(LEAST_MARGIN, surface.width() * SHADE);
     Pen pen = FoldFrame.pen(places, viewpoint, surface, margin);
     return new Portrait(model, design, look, moment, viewpoint, pen).draw(moment, surface);
@@ -122,7 +117,9 @@ public final class Portrait {
       double moment,
       Viewpoint viewpoint,
       Surface surface) {
-    Pen pen = FoldFrame.pen(model.reach(), viewpoint, surface);
+    List<Vec> places = new ArrayList<>(model.reach());
+    places.addAll(places(model, design, model.closing(), viewpoint));
+    Pen pen = FoldFrame.pen(places, viewpoint, surface);
     return new Portrait(model, design, look, moment, viewpoint, pen).draw(moment, surface);
   }
 
@@ -139,7 +136,7 @@ public final class Portrait {
   }
 
   private Drawing draw(double moment, Surface surface) {
-    shadow();
+    CastShadow.draw(pen, pose, viewpoint);
     for (Ply ply : FoldedView.of(model, model.shown(moment), pose, viewpoint).plies()) {
       paper(ply);
     }
@@ -167,40 +164,40 @@ public final class Portrait {
     return Math.max(0, Math.min(look.at().orElse(model.closing() - 0.45), model.stages().size()));
   }
 
-  private void shadow() {
-    double ground = Double.MAX_VALUE;
-    for (int i = 0; i < pose.motions().size(); i++) {
-      for (Vec corner : pose.corners(i)) {
-        ground = Math.min(ground, viewpoint.stood(corner).z());
-      }
+  /**
+   * Returns how much room the picture of a card takes.
+   *
+   * @param model the card, put together
+   * @param design its design
+   * @param look from where it is seen, and when
+   * @return its width and height to the eye, in millimetres
+   */
+  public static Spot extent(FoldModel model, Design design, Look look) {
+    Viewpoint viewpoint = viewpoint(look);
+    Extent extent = Extent.of(places(model, design, moment(model, look), viewpoint), viewpoint);
+    return new Spot(extent.wide(), extent.high());
+  }
+
+  /** Returns where the corners of a card are, and of what hangs free of it. */
+  private static List<Vec> places(
+      FoldModel model, Design design, double moment, Viewpoint viewpoint) {
+    List<Vec> places = new ArrayList<>(FoldFrame.places(model, moment));
+    Pose pose = model.pose(model.shown(moment));
+    for (Loose each : loose(model, design, moment, viewpoint)) {
+      each.shapes().forEach(shape -> shape.forEach(at -> places.add(pose.place(each.host(), at))));
     }
-    // Falls to the right and down as the eye sees it, whichever way the card is turned.
-    Vec fall = new Viewpoint(viewpoint.turn(), viewpoint.tilt()).back(FALL);
-    List<Polygon> shades = new ArrayList<>();
-    for (int i = 0; i < pose.motions().size(); i++) {
-      List<Spot> shade = new ArrayList<>();
-      for (Vec place : pose.corners(i)) {
-        Vec corner = viewpoint.stood(place);
-        double high = Math.min(HIGHEST, corner.z() - ground + 1);
-        shade.add(new Spot(corner.x() + fall.x() * high, corner.y() + fall.y() * high));
-      }
-      shades.add(Facet.polygon(shade));
-    }
-    shades.removeIf(shade -> !shade.isValid());
-    Geometry all = Areas.union(shades);
-    for (double soft : SOFT) {
-      Geometry wider = all.buffer(soft);
-      for (int i = 0; i < wider.getNumGeometries(); i++) {
-        if (wider.getGeometryN(i) instanceof Polygon part) {
-          List<Spot> edge = new ArrayList<>();
-          for (Coordinate corner : part.getExteriorRing().getCoordinates()) {
-            Vec seen = viewpoint.seen(new Vec(corner.x, corner.y, ground));
-            edge.add(pen.place(new Spot(seen.x(), seen.y())));
-          }
-          pen.shape(edge, Fill.SHADOW, 1, Ref.NONE);
-        }
-      }
-    }
+    return places;
+  }
+
+  private static List<Loose> loose(
+      FoldModel model, Design design, double moment, Viewpoint viewpoint) {
+    Pose pose = model.pose(model.shown(moment));
+    return Loose.of(
+        design,
+        model,
+        pose,
+        model.turns(model.shown(moment)),
+        (facet, at) -> viewpoint.apply(pose.place(facet, at)).y());
   }
 
   private void paper(Ply ply) {
@@ -217,8 +214,10 @@ public final class Portrait {
     Ref ref = new Ref(piece.id(), "");
     Optional<Holding.Held> held = Holding.on(ply.facet(), design, model, item, turns);
     held.filter(each -> each.face() != ply.face()).ifPresent(each -> hold(ply, each));
+    hang(ply, false);
     cover(ply, rings, own(piece, ply.face()), ref);
     drawPatches(ply, shape, held.filter(each -> each.face() == ply.face()));
+    hang(ply, true);
     for (List<Spot> ring : rings) {
       edge(ply, ring, ref);
     }
@@ -276,6 +275,18 @@ public final class Portrait {
             ply.light(),
             Ref.NONE));
     edge(ply, held.outline(), Ref.NONE);
+  }
+
+  /** What hangs free from the far face of a paper is seen past its edges. */
+  private void hang(Ply ply, boolean near) {
+    for (Loose each : loose) {
+      if (each.host() == ply.facet() && (each.face() == ply.face()) == near) {
+        for (List<Spot> shape : each.shapes()) {
+          cover(ply, List.of(shape), Print.of(look.colours(each.role())), Ref.NONE);
+          edge(ply, shape, Ref.NONE);
+        }
+      }
+    }
   }
 
   /** What is held lies over the papers of its pocket and under all ribbons. */

@@ -2,7 +2,6 @@ package cufflink.desktop.shell;
 
 import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
-import cufflink.core.drawing.FoldFrame;
 import cufflink.core.drawing.Portrait;
 import cufflink.core.flat.Spot;
 import cufflink.core.job.Derivation;
@@ -44,7 +43,7 @@ record CardPicture(Look look, Design design, FoldModel model) {
 
   /** Returns how large it is seen, in millimetres. */
   Dimension2D extent() {
-    Spot extent = FoldFrame.extent(model, moment(), Portrait.viewpoint(look));
+    Spot extent = Portrait.extent(model, design, look);
     return new Dimension2D(extent.x(), extent.y());
   }
 

@@ -1,7 +1,6 @@
 package cufflink.files.export;
 
 import cufflink.core.card.FoldModel;
-import cufflink.core.drawing.FoldFrame;
 import cufflink.core.drawing.Portrait;
 import cufflink.core.flat.Spot;
 import cufflink.core.job.Derivation;
@@ -85,7 +84,7 @@ final class CardPictures {
     model.prepare(() -> false);
     Look look = subject.look();
     double moment = Portrait.moment(model, look);
-    Spot extent = FoldFrame.extent(model, moment, Portrait.viewpoint(look));
+    Spot extent = Portrait.extent(model, made.design(), look);
     double around = 1 + 2 * AROUND;
     double wide = extent.x() + (around - 1) * Math.max(extent.x(), extent.y());
     double high = extent.y() + (around - 1) * Math.max(extent.x(), extent.y());
