@@ -26,7 +26,7 @@ import java.util.Optional;
  */
 record Loose(int host, Face face, PaperRole role, List<List<Spot>> shapes) {
   /** Into so many straight parts a curve is drawn. */
-  static final int PARTS = 16;
+  static final int PARTS = 28;
 
   /** An arch is found to such a part of its height. */
   private static final int HALVINGS = 24;

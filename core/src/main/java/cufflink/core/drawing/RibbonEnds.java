@@ -21,10 +21,16 @@ final class RibbonEnds {
   /** Ends no farther apart than so many widths of the ribbon are tied. */
   private static final double TIED = 2.5;
 
+  /** A bow takes so much at each end, in millimetres: common practice, no source. */
+  private static final double BOW = 50;
+
   /** So much of an end goes into its loop, there and back, and so much hangs below the knot. */
   private static final double LOOP = 0.26;
 
   private static final double HANGS = 0.42;
+
+  /** How far an end bends over, in radians. */
+  private static final double BEND = Math.PI / 3;
 
   /** An end that is not tied is drawn no longer than this, in millimetres. */
   private static final double FREE = 45;
@@ -73,12 +79,14 @@ final class RibbonEnds {
     PaperRole role = ribbon.get().role();
     double apart = first.get().place(pose).minus(last.get().place(pose)).length();
     List<Loose> hanging = new ArrayList<>();
-    if (apart <= TIED * wide) {
+    boolean meet = apart <= TIED * wide;
+    if (meet && tail >= BOW) {
       End at = first.get();
       hanging.add(new Loose(at.host(), at.face(), role, bow(at, model, wide, tail, down)));
     } else {
       for (End end : List.of(first.get(), last.get())) {
-        List<Spot> free = free(end, Math.min(FREE, tail), wide, down);
+        boolean rises = meet && end.equals(last.get());
+        List<Spot> free = free(end, Math.min(FREE, tail), wide, rises, down);
         hanging.add(new Loose(end.host(), end.face(), role, List.of(free)));
       }
     }
@@ -116,14 +124,17 @@ final class RibbonEnds {
     return shapes;
   }
 
-  /** An end that is not tied falls over in an arc. */
-  private static List<Spot> free(End end, double length, double wide, Loose.Down down) {
-    Spot low = lower(end, new Spot(-end.way().y(), end.way().x()), down);
+  /** An end that is not tied falls over in an arc; of two beside each other one does not. */
+  private static List<Spot> free(
+      End end, double length, double wide, boolean rises, Loose.Down down) {
+    Spot across = new Spot(-end.way().y(), end.way().x());
+    Spot lower = lower(end, across, down);
+    Spot low = rises ? new Spot(-lower.x(), -lower.y()) : lower;
     List<Spot> line = new ArrayList<>();
     Spot way = end.way();
     for (int i = 0; i <= Loose.PARTS; i++) {
-      double angle = Math.PI / 3 * i / Loose.PARTS;
-      double bend = length / (Math.PI / 3);
+      double angle = BEND * i / Loose.PARTS;
+      double bend = length / BEND;
       Spot out = Loose.from(end.at(), end.way(), Math.sin(angle) * bend);
       line.add(Loose.from(out, low, (1 - Math.cos(angle)) * bend));
       way =

@@ -108,7 +108,7 @@ final class RibbonInspection {
     return led.open().isPresent() && !leg.by().equals(next.by()) && leg.face() == next.face();
   }
 
-  /** On one piece a ribbon changes its face round an edge, and nowhere else. */
+  /** On one piece a ribbon changes its face round an edge or through a hole, and nowhere else. */
   private static boolean isThrough(Leg leg, Leg next, Design design) {
     Optional<Piece> host = design.piece(leg.on());
     if (!leg.on().equals(next.on()) || !leg.by().equals(next.by()) || host.isEmpty()) {
@@ -121,7 +121,11 @@ final class RibbonInspection {
             .getExteriorRing()
             .isWithinDistance(
                 paper.getFactory().createPoint(new Coordinate(place.x(), place.y())), ROUND / 2);
-    return isAtEdge == (leg.face() == next.face());
+    boolean isAtHole =
+        host.get().openings().stream()
+            .map(opening -> Facet.polygon(opening.outline().stream().map(Spot::from).toList()))
+            .anyMatch(hole -> Facet.holds(hole, place));
+    return (isAtEdge || isAtHole) == (leg.face() == next.face());
   }
 
   /** Returns when a ribbon is led: while the card lies open in its way, or is closed. */
