@@ -17,8 +17,8 @@ import java.util.Optional;
 
 /** What peeps out of the pocket of a card, or lies loose in it. */
 final class Holding {
-  /** What would hardly be seen is drawn out by this share of its length. */
-  private static final double DRAWN_OUT = 0.3;
+  /** Drawn out it lies clear of its pocket, by a share of its length. */
+  private static final double WHOLLY = 1.1;
 
   /** From where to where the stripe goes that most cards of plastic have, as shares. */
   private static final double STRIPE_FROM = 0.1;
@@ -41,10 +41,13 @@ final class Holding {
 
   /** Returns what is held on a facet at a moment, in the pocket that holds it best. */
   static Optional<Held> on(
-      int facet, Design design, FoldModel model, Optional<HeldItem> item, double[] turns) {
-    Optional<Pocket> best =
-        item.flatMap(each -> Pocket.best(design.pockets(), each))
-            .filter(each -> each.clearance(item.get()).compareTo(Length.ZERO) >= 0);
+      int facet,
+      Design design,
+      FoldModel model,
+      Optional<HeldItem> item,
+      double drawn,
+      double[] turns) {
+    Optional<Pocket> best = item.flatMap(each -> pocket(design, each));
     if (best.isEmpty()) {
       return Optional.empty();
     }
@@ -57,10 +60,16 @@ final class Holding {
               && Ribbon.isOpen(place.during(), assembly, turns)
               && Facet.holds(assembly.facets().get(facet).polygon(), middle(place.area()));
       if (lies) {
-        return Optional.of(lay(item.get(), best.get(), place));
+        return Optional.of(lay(item.get(), best.get(), place, drawn));
       }
     }
     return Optional.empty();
+  }
+
+  /** Returns the pocket that holds something best, if it goes in and the pattern shows it there. */
+  static Optional<Pocket> pocket(Design design, HeldItem item) {
+    return Pocket.best(design.pockets(), item)
+        .filter(each -> each.clearance(item).compareTo(Length.ZERO) >= 0);
   }
 
   private static Spot middle(Area area) {
@@ -70,7 +79,7 @@ final class Holding {
   }
 
   /** Lays it with its longer side along the mouth, if that is wide enough. */
-  private static Held lay(HeldItem item, Pocket pocket, Pocket.Inside place) {
+  private static Held lay(HeldItem item, Pocket pocket, Pocket.Inside place, double drawn) {
     double longer = item.width().max(item.height()).toMillimetres();
     double shorter = item.width().min(item.height()).toMillimetres();
     boolean isLying = longer <= pocket.width().toMillimetres();
@@ -78,7 +87,8 @@ final class Holding {
     double deep = isLying ? shorter : longer;
     double out = 0;
     if (place.mouth() != Side.NONE) {
-      out = Math.max(deep - pocket.depth().toMillimetres(), deep * DRAWN_OUT);
+      double proud = Math.max(deep - pocket.depth().toMillimetres(), 0);
+      out = proud + drawn * Math.max(0, deep * WHOLLY - proud);
     }
     List<Spot> outline = new ArrayList<>();
     List<Spot> stripe = new ArrayList<>();

@@ -19,6 +19,7 @@ import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers;
 import cufflink.core.paper.Tint;
+import cufflink.core.plane.Side;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Fill;
 import cufflink.core.scene.Ink;
@@ -124,6 +125,19 @@ public final class Portrait {
   }
 
   /**
+   * Says whether something is seen in a pocket of a card that can be drawn out of it.
+   *
+   * @param design the card
+   * @param look its look
+   * @return true if it holds something, and its pocket has a mouth
+   */
+  public static boolean draws(Design design, Look look) {
+    return look.held().flatMap(each -> Holding.pocket(design, each)).stream()
+        .flatMap(pocket -> pocket.places().stream())
+        .anyMatch(place -> place.mouth() != Side.NONE);
+  }
+
+  /**
    * Shows the papers of a working drawing in their colours, pale enough to read what is written.
    *
    * @param drawing the drawing
@@ -212,7 +226,7 @@ public final class Portrait {
       }
     }
     Ref ref = new Ref(piece.id(), "");
-    Optional<Holding.Held> held = Holding.on(ply.facet(), design, model, item, turns);
+    Optional<Holding.Held> held = Holding.on(ply.facet(), design, model, item, look.drawn(), turns);
     held.filter(each -> each.face() != ply.face()).ifPresent(each -> hold(ply, each));
     hang(ply, false);
     cover(ply, rings, own(piece, ply.face()), ref);

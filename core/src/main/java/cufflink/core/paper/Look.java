@@ -17,6 +17,7 @@ import java.util.OptionalDouble;
  * @param tilt how far the eye has gone down from straight above, degrees
  * @param pitch how far it is set up from the table, degrees; 90 stands it on its lower edge
  * @param held what is seen in its pocket, if anything is
+ * @param drawn how far that is drawn out, a share from 0, where it is wholly in, to 1
  * @param chosen what the maker's papers look like, by the id of their role
  */
 public record Look(
@@ -29,7 +30,11 @@ public record Look(
     double tilt,
     double pitch,
     Optional<HeldItem> held,
+    double drawn,
     Map<String, Papers.Colours> chosen) {
+  /** In a picture what is held peeps out by this share, so that it is seen at all. */
+  public static final double PEEPS = 0.28;
+
   /** Card and paper of a construction whose file says nothing. */
   public static final Look USUAL =
       new Look(
@@ -42,6 +47,7 @@ public record Look(
           52,
           0,
           Optional.empty(),
+          PEEPS,
           Map.of());
 
   /** Checks that nothing is missing. */
@@ -51,6 +57,9 @@ public record Look(
     Objects.requireNonNull(ink);
     Objects.requireNonNull(motif);
     Objects.requireNonNull(at);
+    if (!(drawn >= 0 && drawn <= 1)) {
+      throw new IllegalArgumentException("drawn out by " + drawn + " of its length");
+    }
     chosen = Map.copyOf(chosen);
   }
 
@@ -62,7 +71,7 @@ public record Look(
    * @param newPitch how far it is set up from the table, degrees
    */
   public Look from(double newTurn, double newTilt, double newPitch) {
-    return new Look(card, ground, ink, motif, at, newTurn, newTilt, newPitch, held, chosen);
+    return new Look(card, ground, ink, motif, at, newTurn, newTilt, newPitch, held, drawn, chosen);
   }
 
   /**
@@ -71,7 +80,17 @@ public record Look(
    * @param item what it holds, if anything
    */
   public Look holding(Optional<HeldItem> item) {
-    return new Look(card, ground, ink, motif, at, turn, tilt, pitch, item, chosen);
+    return new Look(card, ground, ink, motif, at, turn, tilt, pitch, item, drawn, chosen);
+  }
+
+  /**
+   * Returns the same card with what it holds drawn out of its pocket.
+   *
+   * @param share how far, a share of its length; what is past 0 and 1 is 0 or 1
+   */
+  public Look drawnOut(double share) {
+    double now = Math.max(0, Math.min(1, share));
+    return new Look(card, ground, ink, motif, at, turn, tilt, pitch, held, now, chosen);
   }
 
   /**
@@ -81,7 +100,7 @@ public record Look(
    */
   public Look after(double done) {
     return new Look(
-        card, ground, ink, motif, OptionalDouble.of(done), turn, tilt, pitch, held, chosen);
+        card, ground, ink, motif, OptionalDouble.of(done), turn, tilt, pitch, held, drawn, chosen);
   }
 
   /**
@@ -90,7 +109,7 @@ public record Look(
    * @param papers the papers; what they say nothing of stays as it is
    */
   public Look madeOf(Papers papers) {
-    return new Look(card, ground, ink, motif, at, turn, tilt, pitch, held, papers.colours());
+    return new Look(card, ground, ink, motif, at, turn, tilt, pitch, held, drawn, papers.colours());
   }
 
   /**

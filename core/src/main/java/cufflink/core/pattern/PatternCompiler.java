@@ -112,6 +112,7 @@ public final class PatternCompiler {
         section.has("tilt") ? number(section, "tilt") : Look.USUAL.tilt(),
         section.has("pitch") ? number(section, "pitch") : Look.USUAL.pitch(),
         Optional.empty(),
+        Look.PEEPS,
         Map.of());
   }
 

@@ -17,6 +17,7 @@ import cufflink.core.fold.Sight;
 import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Derivation;
 import cufflink.core.measure.LengthFormat;
+import cufflink.core.paper.Look;
 import cufflink.core.paper.Paper;
 import cufflink.core.plane.Side;
 import cufflink.core.scene.Drawing;
@@ -39,6 +40,7 @@ import java.util.Optional;
  * @param model what is folded
  * @param asked the moment that is shown
  * @param viewpoint from where it is seen
+ * @param look what it looks like as a card
  * @param format how lengths are written
  */
 record FoldReading(
@@ -47,6 +49,7 @@ record FoldReading(
     FoldModel model,
     double asked,
     Viewpoint viewpoint,
+    Look look,
     LengthFormat format) {
 
   /** Draws it at work, and once it is finished as its receiver sees it. */
@@ -60,7 +63,7 @@ record FoldReading(
     boolean isCard = layers == Layers.TOGETHER && asked >= model.closing();
     Drawing drawing =
         isCard && isWhole(derivation, model)
-            ? Portrait.moving(model, design, derivation.look(), asked, viewpoint, on)
+            ? Portrait.moving(model, design, look, asked, viewpoint, on)
             : FoldDrawing.of(model, patches, asked, viewpoint, on);
     return CatchMarks.on(drawing, model, catches(), asked, viewpoint, on);
   }

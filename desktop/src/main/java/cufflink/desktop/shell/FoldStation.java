@@ -47,6 +47,7 @@ final class FoldStation implements StationView {
   private final FoldScrubber scrubber;
   private final FoldPlayer player;
   private final WaitingLine waits;
+  private final HeldPull held;
   private Viewpoint viewpoint = FRONT;
   private String piece = "";
   private final Label here = new Label();
@@ -68,6 +69,7 @@ final class FoldStation implements StationView {
     this.scrubber = new FoldScrubber(redraw);
     this.waits = new WaitingLine(bench.folding().folder(), Words.say("fold.working"));
     this.player = new FoldPlayer(scrubber);
+    this.held = new HeldPull(redraw);
   }
 
   @Override
@@ -186,7 +188,13 @@ final class FoldStation implements StationView {
 
   private FoldReading reading(Derivation derivation, FoldModel model) {
     return new FoldReading(
-        derivation, report(derivation), model, scrubber.moment(), viewpoint, bench.format());
+        derivation,
+        report(derivation),
+        model,
+        scrubber.moment(),
+        viewpoint,
+        held.look(derivation.look()),
+        bench.format());
   }
 
   private Optional<FoldReport> report(Derivation derivation) {
@@ -219,6 +227,7 @@ final class FoldStation implements StationView {
           here.getStyleClass().setAll("label", "here");
           here.setMinWidth(HBox.USE_PREF_SIZE);
           HBox foot = new HBox(play, scrubber, front, back);
+          held.button(derivation).ifPresent(foot.getChildren()::add);
           foot.getChildren().stream()
               .filter(Button.class::isInstance)
               .forEach(each -> ((Button) each).setMinWidth(HBox.USE_PREF_SIZE));

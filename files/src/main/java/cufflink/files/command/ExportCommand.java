@@ -51,6 +51,9 @@ final class ExportCommand implements Callable<Integer> {
   @Option(names = "--tilt", paramLabel = "DEGREES")
   private Optional<Double> tilt = Optional.empty();
 
+  @Option(names = "--drawn", paramLabel = "SHARE")
+  private Optional<Double> drawn = Optional.empty();
+
   /** What can be written. */
   static final class Formats implements Iterable<String> {
     @Override
@@ -62,10 +65,12 @@ final class ExportCommand implements Callable<Integer> {
   /** Returns the card as it is to be pictured: from where, and how far it is folded. */
   private Look look(Look usual) {
     Look seen =
-        usual.from(
-            within("--turn", turn, MOST_DEGREES).orElse(usual.turn()),
-            within("--tilt", tilt, MOST_DEGREES).orElse(usual.tilt()),
-            usual.pitch());
+        usual
+            .from(
+                within("--turn", turn, MOST_DEGREES).orElse(usual.turn()),
+                within("--tilt", tilt, MOST_DEGREES).orElse(usual.tilt()),
+                usual.pitch())
+            .drawnOut(within("--drawn", drawn, 1).orElse(usual.drawn()));
     return within("--done", done, MOST_STAGES).map(seen::after).orElse(seen);
   }
 
