@@ -2,6 +2,7 @@ package cufflink.core.drawing;
 
 import cufflink.core.design.Design;
 import cufflink.core.design.Layer;
+import cufflink.core.design.Piece;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
 import cufflink.core.paper.Look;
@@ -12,8 +13,10 @@ import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Drawing.Mark;
 import cufflink.core.scene.Drawing.Printed;
 import cufflink.core.scene.Drawing.Shape;
+import cufflink.core.scene.Ref;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.locationtech.jts.geom.Geometry;
 
 /**
@@ -49,15 +52,27 @@ final class Dressing {
   }
 
   private Mark dress(Shape shape, List<Mark> later, double scale) {
-    List<Layer> layers =
+    Optional<PaperRole> paper =
         design.layers().stream()
             .filter(layer -> layer.id().equals(shape.ref().line()))
             .filter(layer -> layer.on().equals(shape.ref().piece()))
-            .toList();
-    if (layers.isEmpty()) {
-      return shape;
-    }
-    PaperRole role = layers.get(0).role();
+            .map(Layer::role)
+            .findFirst()
+            .or(() -> glued(shape.ref()));
+    return paper.<Mark>map(role -> printed(shape, role, later, scale)).orElse(shape);
+  }
+
+  /** Returns what the paper of something flat is for that is glued on. */
+  private Optional<PaperRole> glued(Ref ref) {
+    return design.glued().stream()
+        .filter(joint -> joint.id().equals(ref.line()) && joint.on().equals(ref.piece()))
+        .flatMap(joint -> design.piece(joint.piece()).stream())
+        .filter(piece -> piece.scores().isEmpty())
+        .map(Piece::role)
+        .findFirst();
+  }
+
+  private Mark printed(Shape shape, PaperRole role, List<Mark> later, double scale) {
     Papers.Colours colours = look.colours(role);
     boolean isMat = role.isUsual() && later.stream().anyMatch(mark -> liesOn(mark, shape));
     int ground = pale(isMat ? colours.ink().rgb() : colours.ground().rgb());

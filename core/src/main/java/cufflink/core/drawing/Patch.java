@@ -8,6 +8,7 @@ import cufflink.core.design.Movement;
 import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
 import cufflink.core.flat.Facet;
+import cufflink.core.flat.Glued;
 import cufflink.core.flat.Spot;
 import cufflink.core.layers.Areas;
 import cufflink.core.measure.Length;
@@ -19,7 +20,9 @@ import cufflink.core.scene.Ink;
 import cufflink.core.scene.Ref;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -63,21 +66,25 @@ public record Patch(
    * @return layers first, glued pieces over them
    */
   public static List<Patch> of(Design design) {
-    List<Patch> ribbons = new ArrayList<>();
-    design.joints().forEach(joint -> ribbons.addAll(ribbon(joint, design)));
+    Map<String, List<Patch>> ribbons = new LinkedHashMap<>();
+    design.joints().forEach(joint -> ribbons.put(joint.id(), ribbon(joint, design)));
     List<Patch> patches = new ArrayList<>();
-    ribbons.stream().filter(Patch::liesUnder).forEach(patches::add);
+    ribbons.values().forEach(all -> all.stream().filter(Patch::liesUnder).forEach(patches::add));
     design.layers().forEach(layer -> patches.add(of(layer, design)));
-    design.glued().stream()
-        .filter(joint -> joint.askew().map(each -> each.degrees() == 0).orElse(true))
-        .forEach(
-            joint ->
-                design
-                    .piece(joint.piece())
-                    .ifPresent(
-                        piece -> patches.add(of(joint, piece, corners(design, joint, piece)))));
-    ribbons.stream().filter(each -> !each.liesUnder()).forEach(patches::add);
+    for (Joint joint : design.joints()) {
+      ribbons.get(joint.id()).stream().filter(each -> !each.liesUnder()).forEach(patches::add);
+      design
+          .piece(joint.piece())
+          .filter(piece -> isSeen(joint, piece))
+          .ifPresent(piece -> patches.add(of(joint, piece, corners(design, joint, piece))));
+    }
     return patches;
+  }
+
+  /** What is folded and lies at an angle is shown as it folds, and not here. */
+  private static boolean isSeen(Joint joint, Piece piece) {
+    boolean isStraight = joint.askew().map(each -> each.degrees() == 0).orElse(true);
+    return joint.movement().isFast() && (isStraight || piece.scores().isEmpty());
   }
 
   private boolean liesUnder() {
@@ -145,19 +152,21 @@ public record Patch(
   }
 
   /** What is trimmed to the edge of the paper it is glued onto lies there as it is left. */
-  private static List<Point> corners(Design design, Joint joint, Piece piece) {
+  private static List<Spot> corners(Design design, Joint joint, Piece piece) {
     boolean flush =
         design.relations(Design.Relation.Flush.class).stream()
             .anyMatch(each -> each.joint().equals(joint.id()));
     Point at = joint.area().at();
-    return flush
-        ? piece.outline().stream()
-            .map(corner -> new Point(at.x().plus(corner.x()), at.y().plus(corner.y())))
-            .toList()
-        : joint.outline();
+    if (flush) {
+      return piece.outline().stream()
+          .map(corner -> new Point(at.x().plus(corner.x()), at.y().plus(corner.y())))
+          .map(Spot::from)
+          .toList();
+    }
+    return Glued.outline(joint, piece);
   }
 
-  private static Patch of(Joint joint, Piece piece, List<Point> corners) {
+  private static Patch of(Joint joint, Piece piece, List<Spot> corners) {
     boolean patterned = piece.paper() == PaperKind.PATTERNED;
     // Of a piece that is folded only a part lies there.
     boolean covers = joint.shape() == Layer.Shape.WHOLE;
@@ -165,7 +174,7 @@ public record Patch(
         new Ref(joint.on(), joint.id()),
         joint.label(),
         joint.face(),
-        spots(corners),
+        corners,
         covers ? joint.area().width() : piece.width(),
         covers ? joint.area().height() : piece.height(),
         patterned ? Fill.LAYER : Fill.of(joint.face()),

@@ -44,7 +44,9 @@ final class Ribbon {
             new Spot(to.x() + after * alongX + alongY, to.y() + after * alongY - alongX),
             new Spot(from.x() - before * alongX + alongY, from.y() - before * alongY - alongX));
     Geometry left = Areas.common(Facet.polygon(band), paper);
-    if (left.getNumGeometries() != 1 || !(left.getGeometryN(0) instanceof Polygon polygon)) {
+    if (left.isEmpty()
+        || left.getNumGeometries() != 1
+        || !(left.getGeometryN(0) instanceof Polygon polygon)) {
       return band;
     }
     Coordinate[] ring = polygon.getExteriorRing().getCoordinates();

@@ -60,6 +60,12 @@ public enum FindingKind {
   NOT_SEEN(Cost.LOOK),
   /** A number makes no sense, and there is no design. */
   NO_DESIGN(Cost.START),
+  /** Nothing that is seen is plain and light enough to be written on. */
+  NOWHERE_TO_WRITE(Cost.LOOK),
+  /** What stands on foam comes to lie on what stands on foam. */
+  PADS_ON_PADS(Cost.APART),
+  /** What a maker has put on lay on a piece that is not there. */
+  TOPPER_LEFT_OUT(Cost.LOOK),
   /** Whatever is glued first, something else is then out of reach. */
   NO_ORDER(Cost.APART),
   /** There is no pocket for what is to be held. */

@@ -8,6 +8,7 @@ import cufflink.core.finding.Finding.Severity;
 import cufflink.core.finding.FindingKind;
 import cufflink.core.fold.Thickness;
 import cufflink.core.inspect.ClosedInspection;
+import cufflink.core.inspect.DecorInspection;
 import cufflink.core.inspect.FoldReport;
 import cufflink.core.inspect.Inspection;
 import cufflink.core.layers.ClosedState;
@@ -120,7 +121,23 @@ public record Derivation(
                     job.item(),
                     job.order().raised(),
                     each.card().flat().tolerances().folded())));
+    made.ifPresent(each -> findings.addAll(leftOut(job, each.design())));
     return new Derivation(job, pattern, made, findings, evaluation.settled(), Optional.empty());
+  }
+
+  /** What lay on a piece that the card does not have is not lost: it waits for another place. */
+  private static List<Finding> leftOut(Job job, Design design) {
+    return job.order().toppers().stream()
+        .filter(topper -> design.piece(topper.id()).isEmpty())
+        .map(
+            topper ->
+                new Finding(
+                    FindingKind.TOPPER_LEFT_OUT,
+                    Severity.WARNING,
+                    Place.on(design.base().id()),
+                    Message.of("inspect.topper-left-out", topper.label(), topper.on()),
+                    Optional.empty()))
+        .toList();
   }
 
   /**
@@ -145,6 +162,8 @@ public record Derivation(
     all.addAll(report.findings());
     whole.made.ifPresent(
         made -> all.addAll(ClosedInspection.inspect(made.card(), report, job.goal())));
+    whole.made.ifPresent(
+        made -> all.addAll(DecorInspection.inspect(made.design(), report, whole.look())));
     if (pattern.does().contains(STANDS)) {
       whole
           .made

@@ -1,7 +1,9 @@
 package cufflink.core.job;
 
+import cufflink.core.decor.Topper;
 import cufflink.core.glue.GluingOrder;
 import cufflink.core.measure.Parsed;
+import java.util.List;
 import java.util.Objects;
 import java.util.Set;
 
@@ -14,6 +16,7 @@ import java.util.Set;
  * @param raised whether layers stand on foam pads instead of lying flat
  * @param kits how many of the cards are not put together yet, their pieces cut, scored and creased
  *     ahead; from 0 to all of them
+ * @param toppers what is put on each card beside what its construction has
  * @param own how the maker puts the card together where that is not as is found to be best
  */
 public record Order(
@@ -22,6 +25,7 @@ public record Order(
     Set<String> extras,
     boolean raised,
     int kits,
+    List<Topper> toppers,
     GluingOrder.Own own) {
   /** The most cards in one job. */
   public static final int MOST_COPIES = 10_000;
@@ -38,17 +42,23 @@ public record Order(
       throw new IllegalArgumentException(kits + " kits of " + copies);
     }
     extras = Set.copyOf(extras);
+    toppers = List.copyOf(toppers);
     Objects.requireNonNull(own);
   }
 
   /** Makes an order in which the card is put together as is best. */
   public Order(int copies, boolean trialFirst, Set<String> extras, boolean raised, int kits) {
-    this(copies, trialFirst, extras, raised, kits, GluingOrder.Own.NONE);
+    this(copies, trialFirst, extras, raised, kits, List.of(), GluingOrder.Own.NONE);
   }
 
   /** Returns the order in which the card is put together in the maker's own way. */
   public Order withOwn(GluingOrder.Own now) {
-    return new Order(copies, trialFirst, extras, raised, kits, now);
+    return new Order(copies, trialFirst, extras, raised, kits, toppers, now);
+  }
+
+  /** Returns the order with other toppers. */
+  public Order withToppers(List<Topper> now) {
+    return new Order(copies, trialFirst, extras, raised, kits, now, own);
   }
 
   /** Returns what is to be heeded when the card is put together. */
@@ -72,27 +82,27 @@ public record Order(
 
   /** Returns the order with another number of copies, from 1 to 10000. */
   public Order withCopies(int now) {
-    return new Order(now, trialFirst, extras, raised, Math.min(kits, now), own);
+    return new Order(now, trialFirst, extras, raised, Math.min(kits, now), toppers, own);
   }
 
   /** Returns the order with or without a trial card before the rest. */
   public Order withTrialFirst(boolean now) {
-    return new Order(copies, now, extras, raised, kits, own);
+    return new Order(copies, now, extras, raised, kits, toppers, own);
   }
 
   /** Returns the order with other accessories. */
   public Order withExtras(Set<String> now) {
-    return new Order(copies, trialFirst, now, raised, kits, own);
+    return new Order(copies, trialFirst, now, raised, kits, toppers, own);
   }
 
   /** Returns the order with layers raised or flat. */
   public Order withRaised(boolean now) {
-    return new Order(copies, trialFirst, extras, now, kits, own);
+    return new Order(copies, trialFirst, extras, now, kits, toppers, own);
   }
 
   /** Returns the order with another number of cards that stay kits, from 0 to all of them. */
   public Order withKits(int now) {
-    return new Order(copies, trialFirst, extras, raised, now, own);
+    return new Order(copies, trialFirst, extras, raised, now, toppers, own);
   }
 
   /**

@@ -9,6 +9,7 @@ import java.util.OptionalDouble;
  * How a construction is pictured, as a receiver would hold it.
  *
  * @param card the colour of its card
+ * @param printed whether the card is printed as well, on its outside
  * @param ground the colour of its patterned paper
  * @param ink what is printed on that, and the colour of mats and ribbons
  * @param motif what is printed
@@ -22,6 +23,7 @@ import java.util.OptionalDouble;
  */
 public record Look(
     Tint card,
+    boolean printed,
     Tint ground,
     Tint ink,
     Motif motif,
@@ -39,6 +41,7 @@ public record Look(
   public static final Look USUAL =
       new Look(
           Tint.SAND,
+          false,
           Tint.CREAM,
           Tint.ESTUARY,
           Motif.STRIPES,
@@ -71,7 +74,8 @@ public record Look(
    * @param newPitch how far it is set up from the table, degrees
    */
   public Look from(double newTurn, double newTilt, double newPitch) {
-    return new Look(card, ground, ink, motif, at, newTurn, newTilt, newPitch, held, drawn, chosen);
+    return new Look(
+        card, printed, ground, ink, motif, at, newTurn, newTilt, newPitch, held, drawn, chosen);
   }
 
   /**
@@ -80,7 +84,7 @@ public record Look(
    * @param item what it holds, if anything
    */
   public Look holding(Optional<HeldItem> item) {
-    return new Look(card, ground, ink, motif, at, turn, tilt, pitch, item, drawn, chosen);
+    return new Look(card, printed, ground, ink, motif, at, turn, tilt, pitch, item, drawn, chosen);
   }
 
   /**
@@ -90,7 +94,7 @@ public record Look(
    */
   public Look drawnOut(double share) {
     double now = Math.max(0, Math.min(1, share));
-    return new Look(card, ground, ink, motif, at, turn, tilt, pitch, held, now, chosen);
+    return new Look(card, printed, ground, ink, motif, at, turn, tilt, pitch, held, now, chosen);
   }
 
   /**
@@ -100,7 +104,18 @@ public record Look(
    */
   public Look after(double done) {
     return new Look(
-        card, ground, ink, motif, OptionalDouble.of(done), turn, tilt, pitch, held, drawn, chosen);
+        card,
+        printed,
+        ground,
+        ink,
+        motif,
+        OptionalDouble.of(done),
+        turn,
+        tilt,
+        pitch,
+        held,
+        drawn,
+        chosen);
   }
 
   /**
@@ -109,7 +124,8 @@ public record Look(
    * @param papers the papers; what they say nothing of stays as it is
    */
   public Look madeOf(Papers papers) {
-    return new Look(card, ground, ink, motif, at, turn, tilt, pitch, held, drawn, papers.colours());
+    return new Look(
+        card, printed, ground, ink, motif, at, turn, tilt, pitch, held, drawn, papers.colours());
   }
 
   /**
@@ -128,7 +144,7 @@ public record Look(
       return new Papers.Colours(Tint.WHITE, ink, Motif.PLAIN);
     }
     return switch (role.kind()) {
-      case CARDSTOCK -> new Papers.Colours(card, ink, Motif.PLAIN);
+      case CARDSTOCK -> new Papers.Colours(card, ink, printed ? motif : Motif.PLAIN);
       case PATTERNED -> new Papers.Colours(ground, ink, motif);
       case RIBBON -> new Papers.Colours(ink, ink, Motif.PLAIN);
     };

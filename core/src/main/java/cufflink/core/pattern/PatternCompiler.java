@@ -104,6 +104,7 @@ public final class PatternCompiler {
         section.has("at") ? OptionalDouble.of(number(section, "at")) : OptionalDouble.empty();
     return new Look(
         section.oneOf("card", Tint.class, Look.USUAL.card()),
+        section.text("printed", "false").equals("true"),
         section.oneOf("ground", Tint.class, Look.USUAL.ground()),
         section.oneOf("ink", Tint.class, Look.USUAL.ink()),
         section.oneOf("motif", Motif.class, Look.USUAL.motif()),

@@ -95,7 +95,12 @@ final class LayerStation implements PullStation {
   private Message papers(Derivation derivation, Sentence sentence) {
     return derivation
         .made()
-        .map(made -> new PaperLook(bench, derivation.look()).words(made.design(), sentence))
+        .map(
+            made ->
+                new TopperWords(bench, derivation)
+                    .words(host(hosts(made)), face(derivation), sentence)
+                    .followedBy(
+                        new PaperLook(bench, derivation.look()).words(made.design(), sentence)))
         .orElse(Message.NONE);
   }
 

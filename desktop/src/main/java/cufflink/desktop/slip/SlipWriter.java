@@ -2,6 +2,7 @@ package cufflink.desktop.slip;
 
 import cufflink.core.card.StageOrder;
 import cufflink.core.cut.Drawer;
+import cufflink.core.decor.Topper;
 import cufflink.core.design.Design;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
@@ -31,6 +32,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Writes the slips of the stations from what follows from the job. */
 public final class SlipWriter {
@@ -55,7 +58,7 @@ public final class SlipWriter {
   public List<SlipSection> sizes() {
     List<SlipRow> finished = new ArrayList<>();
     List<SlipRow> others = new ArrayList<>();
-    for (Parameter parameter : derivation.pattern().parameters()) {
+    for (Parameter parameter : parameters(false)) {
       (parameter.role() == Role.OTHER ? others : finished).add(row(parameter));
     }
     List<SlipSection> sections = new ArrayList<>();
@@ -81,6 +84,18 @@ public final class SlipWriter {
                         made.design().pockets().stream().map(this::row).toList())));
     sections.addAll(notes());
     return sections;
+  }
+
+  /** Returns the values of the construction, or of what its maker has put on. */
+  private List<Parameter> parameters(boolean own) {
+    List<Topper> toppers = derivation.job().order().toppers();
+    Set<String> theirs =
+        toppers.stream()
+            .flatMap(each -> Stream.of(Topper.Measure.values()).map(each::value))
+            .collect(Collectors.toSet());
+    return derivation.pattern().parameters().stream()
+        .filter(each -> theirs.contains(each.id()) == own)
+        .toList();
   }
 
   /** Writes what is worth knowing about the card, each remark for itself. */
@@ -293,6 +308,8 @@ public final class SlipWriter {
             .map(this::row)
             .toList();
     List<SlipSection> sections = new ArrayList<>();
+    List<SlipRow> own = parameters(true).stream().map(this::row).toList();
+    sections.add(new SlipSection(Words.say("slip.own"), Words.say("slip.own-remark"), own));
     sections.add(new SlipSection(Words.say("slip.layers"), "", rows));
     derivation.made().ifPresent(made -> addGluing(sections, made.design()));
     sections.add(

@@ -1,6 +1,7 @@
 package cufflink.desktop.work;
 
 import cufflink.core.cut.Drawer;
+import cufflink.core.decor.Topper;
 import cufflink.core.job.Cutting;
 import cufflink.core.job.Job;
 import cufflink.core.job.Order;
@@ -142,6 +143,16 @@ public final class Making {
    */
   public void order(Order order) {
     bench.change(job().withOrder(order), "", "");
+  }
+
+  /**
+   * Puts pieces of the maker's own on the card, or takes them off.
+   *
+   * @param toppers all of them from now on
+   * @param values all values, theirs among them
+   */
+  public void decorate(List<Topper> toppers, Values values) {
+    bench.change(job().withOrder(job().order().withToppers(toppers)).withValues(values), "", "");
   }
 
   /**

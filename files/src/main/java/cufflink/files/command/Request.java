@@ -66,6 +66,9 @@ final class Request {
   @Option(names = "--with", paramLabel = "EXTRA", split = ",")
   private List<String> extras = new ArrayList<>();
 
+  @Option(names = "--topper", paramLabel = "TOPPER")
+  private List<String> toppers = new ArrayList<>();
+
   @Option(names = "--copies", paramLabel = "NUMBER")
   private String copies = "1";
 
@@ -108,19 +111,22 @@ final class Request {
   }
 
   private Answer answer(PatternLibrary library, boolean fits) {
-    Order order = order();
+    Marks ruler = orBad("--marks", Marks.parse(marks));
+    List<TopperText> written = TopperText.read(toppers, ruler);
+    Order order = order().withToppers(TopperText.toppers(written));
     Pattern pattern =
         library
-            .pattern(id, order.extras())
+            .pattern(id, order.extras(), order.toppers())
             .orElseThrow(() -> BadInputException.of("command.pattern", id, known(library)));
-    Marks ruler = orBad("--marks", Marks.parse(marks));
     Rulers rulers =
         layerMarks
             .map(each -> new Rulers(ruler, orBad("--layer-marks", Marks.parse(each))))
             .orElse(Rulers.one(ruler));
     Set<String> pinned = new LinkedHashSet<>();
     Values given = given(pattern, ruler, pinned);
-    Values values = Relayer.relay(pattern, pattern.normalValues().and(given), rulers, pinned);
+    Values values =
+        Relayer.relay(
+            pattern, TopperText.tilted(written, pattern.normalValues()).and(given), rulers, pinned);
     Goal wanted = goal(ruler);
     LengthFormat format = Words.on(ruler, Fractions.PLAIN);
     String reason = "";

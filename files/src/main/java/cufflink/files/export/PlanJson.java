@@ -24,9 +24,6 @@ import cufflink.core.job.Job;
 import cufflink.core.layers.ClosedState;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
-import cufflink.core.paper.Look;
-import cufflink.core.paper.PaperRole;
-import cufflink.core.paper.Papers;
 import cufflink.core.paper.Sundries;
 import cufflink.core.paper.Sundries.Kind;
 import cufflink.core.paper.Sundries.Material;
@@ -94,7 +91,7 @@ public final class PlanJson {
     derivation.made().ifPresent(made -> design(root, made, derivation.job().order().wish()));
     derivation.thickness().ifPresent(all -> thickness(root, all));
     derivation.made().ifPresent(made -> moves(root, made, derivation.job()));
-    derivation.made().ifPresent(made -> colours(root, made, derivation.look()));
+    PlanDecor.write(root, derivation);
     root.set("findings", findings(derivation));
     return text(root);
   }
@@ -182,19 +179,6 @@ public final class PlanJson {
 
   private static String plain(Enum<?> value) {
     return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
-  }
-
-  /** What the papers look like, each by what it is for. */
-  private static void colours(ObjectNode root, Derivation.Made made, Look look) {
-    ObjectNode papers = root.putObject("colours");
-    for (PaperRole role : made.design().roles()) {
-      Papers.Colours colours = look.colours(role);
-      papers
-          .putObject(role.id())
-          .put("ground", plain(colours.ground()))
-          .put("ink", plain(colours.ink()))
-          .put("motif", plain(colours.motif()));
-    }
   }
 
   private void moves(ObjectNode root, Derivation.Made made, Job job) {

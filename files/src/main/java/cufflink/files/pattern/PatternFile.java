@@ -1,5 +1,6 @@
 package cufflink.files.pattern;
 
+import cufflink.core.decor.Topper;
 import cufflink.core.pattern.Entry;
 import cufflink.core.pattern.Mistake;
 import cufflink.core.pattern.Pattern;
@@ -62,12 +63,12 @@ public record PatternFile(
     return new PatternFile(name, result.pattern(), result.mistakes(), text, root);
   }
 
-  /** Returns the pattern with accessories that its file does not include. */
-  Optional<Pattern> with(Set<String> extras) {
-    if (extras.isEmpty() || pattern.isEmpty()) {
+  /** Returns the pattern with accessories and toppers that its file does not include. */
+  Optional<Pattern> with(Set<String> extras, List<Topper> toppers) {
+    if (extras.isEmpty() && toppers.isEmpty() || pattern.isEmpty()) {
       return pattern;
     }
-    Entry extended = Extras.add(root, pattern.get(), extras);
+    Entry extended = Toppers.add(Extras.add(root, pattern.get(), extras), toppers);
     return PatternCompiler.compile(extended, Accessories.all()).pattern().or(() -> pattern);
   }
 

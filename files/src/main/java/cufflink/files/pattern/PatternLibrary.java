@@ -1,5 +1,6 @@
 package cufflink.files.pattern;
 
+import cufflink.core.decor.Topper;
 import cufflink.core.job.Edition;
 import cufflink.core.job.Job;
 import cufflink.core.pattern.Pattern;
@@ -38,8 +39,8 @@ public final class PatternLibrary {
 
   private final Map<String, PatternFile> editions = new ConcurrentHashMap<>();
 
-  /** A pattern with accessories added to it. */
-  private record Extended(Edition edition, Set<String> extras) {}
+  /** A pattern with accessories and toppers added to it. */
+  private record Extended(Edition edition, Set<String> extras, List<Topper> toppers) {}
 
   private PatternLibrary() {}
 
@@ -137,7 +138,7 @@ public final class PatternLibrary {
    * @return the pattern, if there is one
    */
   public Optional<Pattern> pattern(Job job) {
-    return pattern(job.edition(), job.order().extras());
+    return pattern(job.edition(), job.order().extras(), job.order().toppers());
   }
 
   /**
@@ -158,17 +159,29 @@ public final class PatternLibrary {
    * @return the pattern, if there is one
    */
   public Optional<Pattern> pattern(String id, Set<String> extras) {
-    return pattern(Edition.atHand(id), extras);
+    return pattern(id, extras, List.of());
   }
 
-  private Optional<Pattern> pattern(Edition edition, Set<String> extras) {
+  /**
+   * Finds a pattern and adds accessories and toppers to it.
+   *
+   * @param id the pattern's id
+   * @param extras the accessories, as {@link Extras} names them
+   * @param toppers what its maker puts on
+   * @return the pattern, if there is one
+   */
+  public Optional<Pattern> pattern(String id, Set<String> extras, List<Topper> toppers) {
+    return pattern(Edition.atHand(id), extras, toppers);
+  }
+
+  private Optional<Pattern> pattern(Edition edition, Set<String> extras, List<Topper> toppers) {
     Optional<PatternFile> file = find(edition);
-    return extras.isEmpty()
+    return extras.isEmpty() && toppers.isEmpty()
         ? file.flatMap(PatternFile::pattern)
         : file.flatMap(
             each ->
                 extended.computeIfAbsent(
-                    new Extended(edition, extras), asked -> each.with(extras)));
+                    new Extended(edition, extras, toppers), asked -> each.with(extras, toppers)));
   }
 
   /**

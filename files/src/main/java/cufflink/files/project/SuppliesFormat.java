@@ -89,6 +89,9 @@ final class SuppliesFormat {
       ArrayNode faces = node.putArray("faces");
       new TreeSet<>(order.own().faces()).forEach(faces::add);
     }
+    if (!order.toppers().isEmpty()) {
+      TopperFormat.write(node.putArray("toppers"), order.toppers());
+    }
     ArrayNode extras = node.putArray("extras");
     new TreeSet<>(order.extras()).forEach(extras::add);
   }
@@ -102,6 +105,7 @@ final class SuppliesFormat {
         pinned(node.path("extras")),
         node.path("raised").asBoolean(false),
         Math.max(0, Math.min(most, node.path("kits").asInt(0))),
+        TopperFormat.read(node.path("toppers")),
         own(node.path("gluing"), node.path("adhesives"), pinned(node.path("faces"))));
   }
 

@@ -51,9 +51,9 @@ class GluingOrderTest {
               "insert-0", Set.of("sleeve-0"),
               "insert-1", Set.of("sleeve-1"),
               "insert-2", Set.of("sleeve-2")),
-          // The holder last: it stands up between the walls.
+          // The holder last: it stands up between the walls, which are decorated flat.
           "handled-purse",
-          Map.of("holder", Set.of("flap", "handle-0", "handle-1")),
+          Map.of("holder", Set.of("flap", "handle-0", "handle-1", "base OUTSIDE")),
           // The strip slides under the band, over the paper; the tiles lie like shingles.
           "waterfall",
           Map.of(

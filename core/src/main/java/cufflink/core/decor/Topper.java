@@ -1,0 +1,170 @@
+package cufflink.core.decor;
+
+import cufflink.core.design.Face;
+import cufflink.core.measure.Length;
+import cufflink.core.paper.Adhesive;
+import java.util.List;
+import java.util.Objects;
+
+/**
+ * A piece that a maker puts on a card of their own accord: a label, a mat, a figure.
+ *
+ * <p>It is what it is here; how large it is and where it lies are values like those of a
+ * construction, whose names begin with its id, and so they are typed over, pulled, scaled and taken
+ * back as those are.
+ *
+ * @param id unique within the job: {@code own} and a number from 1
+ * @param label the maker's name for it
+ * @param shape its shape
+ * @param stock what it is cut from
+ * @param on the piece it lies on, or the id of another topper
+ * @param face the face it lies on
+ * @param fixing how it is stuck on
+ * @param start its size and place when it was put on
+ */
+public record Topper(
+    String id,
+    String label,
+    Shape shape,
+    Stock stock,
+    String on,
+    Face face,
+    Fixing fixing,
+    Start start) {
+  /** The most toppers on one card. */
+  public static final int MOST = 40;
+
+  /** The longest name. */
+  public static final int LONGEST = 40;
+
+  /** What the ids begin with. */
+  private static final String PREFIX = "own";
+
+  /** A shape. */
+  public enum Shape {
+    /** It has four corners. */
+    RECTANGLE,
+    /** It is round, and as high as it is wide. */
+    CIRCLE,
+    /** It is round, and higher than wide or wider than high. */
+    OVAL
+  }
+
+  /** What it is cut from. */
+  public enum Stock {
+    /** White card, to write or stamp on. */
+    WHITE,
+    /** The card of the folds. */
+    CARD,
+    /** The paper of the layers. */
+    PATTERNED
+  }
+
+  /**
+   * How it is stuck on.
+   *
+   * @param with with what
+   * @param byFoot whether only its lower third is, so that the rest stands free
+   * @param overhangs whether it may reach past the edge of what it lies on
+   */
+  public record Fixing(Adhesive with, boolean byFoot, boolean overhangs) {
+    /** Flat, all over, and within the card. */
+    public static final Fixing FLAT = new Fixing(Adhesive.LIQUID, false, false);
+  }
+
+  /**
+   * Its size and place when it was put on, as one looks at the face it lies on.
+   *
+   * @param across its width, above nought
+   * @param down its height, above nought
+   * @param left from the left edge of what it lies on
+   * @param top from the top edge
+   */
+  public record Start(Length across, Length down, Length left, Length top) {
+    /** Checks that it has a size. */
+    public Start {
+      if (!across.isPositive() || !down.isPositive()) {
+        throw new IllegalArgumentException("a topper of " + across + " by " + down);
+      }
+    }
+  }
+
+  /** A value of a topper. */
+  public enum Measure {
+    /** Its width, or how far a circle is across. */
+    ACROSS,
+    /** Its height; a circle has none of its own. */
+    DOWN,
+    /** From the left edge of what it lies on. */
+    LEFT,
+    /** From the top edge. */
+    TOP,
+    /** How far it is tilted, degrees, clockwise above nought. */
+    TILT
+  }
+
+  /** Checks that nothing is missing. */
+  public Topper {
+    Objects.requireNonNull(shape);
+    Objects.requireNonNull(stock);
+    Objects.requireNonNull(face);
+    Objects.requireNonNull(fixing);
+    Objects.requireNonNull(start);
+    if (!id.matches(PREFIX + "[1-9][0-9]*")) {
+      throw new IllegalArgumentException("a topper called " + id);
+    }
+  }
+
+  /**
+   * Returns the name of one of its values.
+   *
+   * @param measure which
+   * @return the name, as values and formulas have it
+   */
+  public String value(Measure measure) {
+    return id + "_" + measure.name().toLowerCase(java.util.Locale.ROOT);
+  }
+
+  /**
+   * Returns an id that no topper has yet.
+   *
+   * @param others the toppers there are
+   * @return the id
+   */
+  public static String next(List<Topper> others) {
+    int number = 1;
+    while (has(others, PREFIX + number)) {
+      number++;
+    }
+    return PREFIX + number;
+  }
+
+  private static boolean has(List<Topper> others, String id) {
+    return others.stream().anyMatch(each -> each.id().equals(id));
+  }
+
+  /** Returns the same under another name. */
+  public Topper named(String now) {
+    return new Topper(id, now, shape, stock, on, face, fixing, start);
+  }
+
+  /** Returns the same in another shape. */
+  public Topper shaped(Shape now) {
+    return new Topper(id, label, now, stock, on, face, fixing, start);
+  }
+
+  /** Returns the same cut from something else. */
+  public Topper cutFrom(Stock now) {
+    return new Topper(id, label, shape, now, on, face, fixing, start);
+  }
+
+  /** Returns the same stuck on otherwise. */
+  public Topper fixed(Fixing now) {
+    return new Topper(id, label, shape, stock, on, face, now, start);
+  }
+
+  /** Returns the same on another face. */
+  public Topper facing(Face now) {
+    return new Topper(id, label, shape, stock, on, now, fixing, start);
+  }
+}

@@ -1,0 +1,39 @@
+package cufflink.core.flat;
+
+import cufflink.core.design.Joint;
+import cufflink.core.design.Piece;
+import java.util.List;
+
+/** Where a piece that is glued on lies on its host. */
+public final class Glued {
+  private Glued() {}
+
+  /**
+   * Returns the outline of what is glued on. What is folded lies there with a part of it only; what
+   * is flat and lies at an angle is turned about its place.
+   *
+   * @param joint the joint
+   * @param piece the piece that is glued on
+   * @return its corners in order, in the frame of the host
+   */
+  public static List<Spot> outline(Joint joint, Piece piece) {
+    return joint
+        .askew()
+        .filter(each -> piece.scores().isEmpty())
+        .map(
+            askew ->
+                piece.outline().stream().map(corner -> turned(Spot.from(corner), askew)).toList())
+        .orElseGet(() -> joint.outline().stream().map(Spot::from).toList());
+  }
+
+  private static Spot turned(Spot corner, Joint.Askew askew) {
+    Spot place = Spot.from(askew.place());
+    Spot at = Spot.from(askew.at());
+    double turn = Math.toRadians(askew.degrees());
+    double right = corner.x() - place.x();
+    double down = corner.y() - place.y();
+    return new Spot(
+        at.x() + right * Math.cos(turn) - down * Math.sin(turn),
+        at.y() + right * Math.sin(turn) + down * Math.cos(turn));
+  }
+}

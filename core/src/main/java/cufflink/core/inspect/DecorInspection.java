@@ -1,0 +1,175 @@
+package cufflink.core.inspect;
+
+import cufflink.core.assembly.Pose;
+import cufflink.core.card.FoldModel;
+import cufflink.core.design.Design;
+import cufflink.core.design.Face;
+import cufflink.core.design.Joint;
+import cufflink.core.design.Layer;
+import cufflink.core.design.Piece;
+import cufflink.core.finding.Finding;
+import cufflink.core.finding.Finding.Place;
+import cufflink.core.finding.Finding.Severity;
+import cufflink.core.finding.FindingKind;
+import cufflink.core.flat.Facet;
+import cufflink.core.flat.Glued;
+import cufflink.core.flat.Spot;
+import cufflink.core.fold.Sight;
+import cufflink.core.layers.Areas;
+import cufflink.core.paper.Adhesive;
+import cufflink.core.paper.Contrast;
+import cufflink.core.paper.Look;
+import cufflink.core.paper.Motif;
+import cufflink.core.paper.PaperKind;
+import cufflink.core.paper.PaperRole;
+import cufflink.core.paper.Papers;
+import cufflink.core.words.Message;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.locationtech.jts.geom.Geometry;
+
+/** What is put on for its looks: pads that come to lie on pads, and no place left to write. */
+public final class DecorInspection {
+  /** Parts that share less lie beside each other, in square millimetres. */
+  private static final double BESIDE = 4;
+
+  /** A few lines take so much plain paper, in square millimetres: about 60 by 30; our decision. */
+  private static final double LINES = 1_800;
+
+  /** The ink that a maker writes with. */
+  private static final int INK = 0x202020;
+
+  private final Design design;
+  private final FoldModel model;
+
+  private DecorInspection(Design design, FoldModel model) {
+    this.design = design;
+    this.model = model;
+  }
+
+  /**
+   * Inspects a card that has been folded in thought.
+   *
+   * @param design the card
+   * @param report what came of folding it
+   * @param look the colours of its papers
+   * @return what would go wrong
+   */
+  public static List<Finding> inspect(Design design, FoldReport report, Look look) {
+    DecorInspection inspection = new DecorInspection(design, report.model());
+    List<Finding> findings = new ArrayList<>(inspection.pads());
+    // What goes into a pocket takes the words.
+    boolean writes =
+        report.states().isEmpty()
+            || !design.pockets().isEmpty()
+            || report.states().stream()
+                .flatMap(state -> Stream.of(state.front(), state.back()))
+                .flatMap(sight -> sight.shown().stream())
+                .anyMatch(shown -> inspection.takesWords(shown, look));
+    if (!writes) {
+      findings.add(
+          new Finding(
+              FindingKind.NOWHERE_TO_WRITE,
+              Severity.WARNING,
+              Place.on(design.base().id()),
+              Message.of("inspect.nowhere-to-write"),
+              Optional.empty()));
+    }
+    return findings;
+  }
+
+  /** Plain paper on which dark ink is read, and enough of it. */
+  private boolean takesWords(Sight.Shown shown, Look look) {
+    Optional<Piece> piece = design.piece(shown.piece());
+    PaperRole role =
+        shown.layer().map(Layer::role).or(() -> piece.map(Piece::role)).orElse(PaperRole.CARDSTOCK);
+    if (shown.area() < LINES || role.kind() == PaperKind.RIBBON) {
+      return false;
+    }
+    boolean isLikeOthers =
+        shown.layer().isEmpty() && role.kind() == PaperKind.PATTERNED && !look.isChosen(role);
+    Papers.Colours colours = look.colours(isLikeOthers ? PaperRole.PATTERNED : role);
+    boolean isCard = role.equals(PaperRole.CARDSTOCK) && shown.face() == Face.INSIDE;
+    int ground = isCard ? colours.ground().pale() : colours.ground().rgb();
+    boolean isPlain = isCard || colours.motif() == Motif.PLAIN || isCovered(shown);
+    return isPlain && Contrast.of(ground, INK) >= Contrast.READABLE;
+  }
+
+  /** What lies on a mat of the same paper is shown plain, so that it can be written on. */
+  private boolean isCovered(Sight.Shown shown) {
+    return shown.layer().stream()
+        .anyMatch(
+            layer ->
+                design.layers().stream()
+                    .filter(each -> each.on().equals(layer.on()) && each.face() == layer.face())
+                    .filter(each -> !each.id().equals(layer.id()))
+                    .map(each -> Facet.polygon(spots(each)).buffer(1))
+                    .anyMatch(mat -> mat.covers(Facet.polygon(spots(layer)))));
+  }
+
+  private static List<Spot> spots(Layer layer) {
+    return layer.outline().stream().map(Spot::from).toList();
+  }
+
+  /** What stands on foam, where it lies when the card is closed. */
+  private record Raised(Joint joint, Geometry place) {}
+
+  private List<Finding> pads() {
+    List<Raised> raised = new ArrayList<>();
+    Pose closed = model.pose(model.closing());
+    for (Joint joint : design.joints()) {
+      if (joint.with().filter(Adhesive.FOAM::equals).isPresent()) {
+        design
+            .piece(joint.piece())
+            .flatMap(piece -> place(joint, piece, closed))
+            .ifPresent(place -> raised.add(new Raised(joint, place)));
+      }
+    }
+    List<Finding> findings = new ArrayList<>();
+    for (int i = 0; i < raised.size(); i++) {
+      for (int j = i + 1; j < raised.size(); j++) {
+        Geometry shared = Areas.common(raised.get(i).place(), raised.get(j).place());
+        if (shared.getArea() > BESIDE) {
+          findings.add(finding(raised.get(i).joint(), raised.get(j).joint()));
+        }
+      }
+    }
+    return findings;
+  }
+
+  private static Finding finding(Joint one, Joint other) {
+    boolean sameFace = one.on().equals(other.on()) && one.face() == other.face();
+    boolean stacked = sameFace || other.on().equals(one.piece());
+    return new Finding(
+        FindingKind.PADS_ON_PADS,
+        Severity.WARNING,
+        Place.on(other.on(), other.id()),
+        Message.of(
+            stacked ? "inspect.pads-stacked" : "inspect.pads-meet", other.label(), one.label()),
+        Optional.empty());
+  }
+
+  /** Returns where something comes to lie on the closed card, as seen from above. */
+  private Optional<Geometry> place(Joint joint, Piece piece, Pose closed) {
+    List<Spot> corners = Glued.outline(joint, piece);
+    Spot middle = Facet.inside(Facet.polygon(corners));
+    return model
+        .assembly()
+        .copy(joint.on(), Optional.empty())
+        .flatMap(
+            host ->
+                host.flat().facets().stream()
+                    .filter(facet -> Facet.holds(facet.polygon(), middle))
+                    .map(facet -> host.firstFacet() + facet.index())
+                    .findFirst())
+        .map(
+            facet ->
+                Facet.polygon(
+                    corners.stream()
+                        .map(each -> closed.place(facet, each))
+                        .map(at -> new Spot(at.x(), at.y()))
+                        .toList()));
+  }
+}

@@ -1,0 +1,113 @@
+package cufflink.files.command;
+
+import static cufflink.files.command.BadInputException.orBad;
+
+import cufflink.core.decor.Topper;
+import cufflink.core.decor.Topper.Measure;
+import cufflink.core.design.Face;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.LengthParser;
+import cufflink.core.measure.Marks;
+import cufflink.core.paper.Adhesive;
+import cufflink.core.value.Setting;
+import cufflink.core.value.Values;
+import cufflink.files.project.TopperFormat;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * A topper as it is written at the command line: {@code circle 40 mm on base outside at 20 mm, 30
+ * mm tilted 10 foam called badge}.
+ */
+final class TopperText {
+  private static final String OPTION = "--topper";
+  private static final Pattern WRITTEN =
+      Pattern.compile(
+          "(?<shape>rectangle|circle|oval) (?<across>[^x]+?)(?: ?x ?(?<down>.+?))? on"
+              + " (?<on>[\\w-]+) (?<face>inside|outside) at (?<left>[^,]+),(?<top>.+?)"
+              + "(?: tilted (?<tilt>-?\\d{1,3}))?"
+              + "(?: (?<with>liquid|tape|dots|foam))?(?: (?<stock>white|card|patterned))?"
+              + "(?<foot> by its foot)?(?<over> overhanging)?(?: called (?<label>.+))?");
+
+  private final Topper topper;
+  private final long tilt;
+
+  private TopperText(Topper topper, long tilt) {
+    this.topper = topper;
+    this.tilt = tilt;
+  }
+
+  /** Reads what was written, each topper over those before it. */
+  static List<TopperText> read(List<String> written, Marks ruler) {
+    List<Topper> toppers = new ArrayList<>();
+    List<TopperText> all = new ArrayList<>();
+    for (String each : written) {
+      TopperText text = read(each.strip(), ruler, Topper.next(toppers));
+      toppers.add(text.topper);
+      all.add(text);
+    }
+    if (all.size() > Topper.MOST) {
+      throw BadInputException.of("command.toppers", OPTION, Topper.MOST);
+    }
+    return all;
+  }
+
+  private static TopperText read(String written, Marks ruler, String id) {
+    Matcher found = WRITTEN.matcher(written);
+    if (!found.matches()) {
+      throw BadInputException.of("command.topper", OPTION, written);
+    }
+    Length across = length(found.group("across"), ruler);
+    String high = found.group("down");
+    Length down = high == null ? across : length(high, ruler);
+    if (!across.isPositive() || !down.isPositive()) {
+      throw BadInputException.of("command.topper", OPTION, written);
+    }
+    Topper.Shape shape = Topper.Shape.valueOf(upper(found, "shape", ""));
+    Topper topper =
+        new Topper(
+            id,
+            TopperFormat.label(
+                Optional.ofNullable(found.group("label")).orElse(found.group("shape"))),
+            shape,
+            Topper.Stock.valueOf(upper(found, "stock", "white")),
+            found.group("on"),
+            Face.valueOf(upper(found, "face", "")),
+            new Topper.Fixing(
+                Adhesive.valueOf(upper(found, "with", "liquid")),
+                found.group("foot") != null,
+                found.group("over") != null),
+            new Topper.Start(
+                across,
+                down,
+                length(found.group("left"), ruler),
+                length(found.group("top"), ruler)));
+    String turn = found.group("tilt");
+    return new TopperText(topper, turn == null ? 0 : Long.parseLong(turn));
+  }
+
+  private static Length length(String text, Marks ruler) {
+    return orBad(OPTION, LengthParser.parse(text.strip(), ruler.unit()));
+  }
+
+  private static String upper(Matcher found, String group, String usual) {
+    return Optional.ofNullable(found.group(group)).orElse(usual).toUpperCase(Locale.ROOT);
+  }
+
+  static List<Topper> toppers(List<TopperText> all) {
+    return all.stream().map(each -> each.topper).toList();
+  }
+
+  /** Puts the tilts to the values of a job. */
+  static Values tilted(List<TopperText> all, Values values) {
+    Values now = values;
+    for (TopperText each : all) {
+      now = now.and(each.topper.value(Measure.TILT), new Setting.OfCount(each.tilt));
+    }
+    return now;
+  }
+}

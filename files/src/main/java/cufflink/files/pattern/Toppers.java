@@ -1,0 +1,244 @@
+package cufflink.files.pattern;
+
+import cufflink.core.decor.Topper;
+import cufflink.core.decor.Topper.Measure;
+import cufflink.core.decor.Topper.Shape;
+import cufflink.core.design.Face;
+import cufflink.core.expression.Place;
+import cufflink.core.pattern.Entry;
+import cufflink.core.pattern.Mistake;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Writes what makers put on their cards into the pattern, as if its author had: from then on it is
+ * a piece like any other, with values of its own.
+ */
+final class Toppers {
+  /** Round shapes have so many corners; at 100 mm across that is nowhere off by 0.15 mm. */
+  private static final int CORNERS = 60;
+
+  /** How far past an edge something may be pulled. */
+  private static final String PAST = "-300 mm";
+
+  private static final String LEAST = "3 mm";
+
+  private static final String WORDS = "own/topper.yaml";
+
+  private final Map<String, String> words = words();
+  private final Place place;
+  private final Map<String, Entry> parts;
+  private final Map<String, Entry> parameters;
+  private final Map<String, Entry> pieces;
+  private final Map<String, Entry> joins;
+
+  private Toppers(Entry.Group file) {
+    place = file.place();
+    parts = new LinkedHashMap<>(file.parts());
+    parameters = inside("parameters");
+    pieces = inside("pieces");
+    joins = inside("joins");
+  }
+
+  /** Adds toppers; one on a piece that is not there any more is left out. */
+  static Entry add(Entry root, List<Topper> toppers) {
+    if (!(root instanceof Entry.Group file) || toppers.isEmpty()) {
+      return root;
+    }
+    Toppers all = new Toppers(file);
+    toppers.forEach(all::put);
+    return all.file();
+  }
+
+  private Entry file() {
+    Map<String, Entry> papers = inside("papers");
+    papers.put(
+        "own",
+        new Entry.Group(place, group("label", said("paper", ""), "like", text("cardstock"))));
+    parts.put("papers", new Entry.Group(place, papers));
+    parts.put("parameters", new Entry.Group(place, parameters));
+    parts.put("pieces", new Entry.Group(place, pieces));
+    parts.put("joins", new Entry.Group(place, joins));
+    return new Entry.Group(place, parts);
+  }
+
+  private Map<String, Entry> inside(String key) {
+    return parts.get(key) instanceof Entry.Group group
+        ? new LinkedHashMap<>(group.parts())
+        : new LinkedHashMap<>();
+  }
+
+  private void put(Topper topper) {
+    Optional<Entry.Group> host = host(topper.on());
+    if (host.isEmpty() || pieces.containsKey(topper.id())) {
+      return;
+    }
+    measure(topper, Measure.ACROSS, topper.start().across().toString(), LEAST);
+    if (topper.shape() != Shape.CIRCLE) {
+      measure(topper, Measure.DOWN, topper.start().down().toString(), LEAST);
+    }
+    measure(topper, Measure.LEFT, topper.start().left().toString(), PAST);
+    measure(topper, Measure.TOP, topper.start().top().toString(), PAST);
+    parameters.put(
+        topper.value(Measure.TILT),
+        new Entry.Group(
+            place,
+            group(
+                "label",
+                said("tilt", topper.label()),
+                "default",
+                text("0"),
+                "min",
+                text("-180"),
+                "max",
+                text("180"))));
+    Optional<Entry> when = Optional.ofNullable(host.get().parts().get("when"));
+    pieces.put(topper.id(), present(piece(topper), when));
+    joins.put(topper.id(), present(joint(topper, host.get()), when));
+  }
+
+  /** Something can lie on any piece of which there is one entry for one piece. */
+  private Optional<Entry.Group> host(String name) {
+    return pieces.get(name) instanceof Entry.Group group
+            && !group.parts().containsKey("for")
+            && group.parts().get("size") instanceof Entry.Items size
+            && size.parts().size() == 2
+        ? Optional.of(group)
+        : Optional.empty();
+  }
+
+  private void measure(Topper topper, Measure measure, String normal, String least) {
+    String key =
+        switch (measure) {
+          case ACROSS -> topper.shape() == Shape.CIRCLE ? "round" : "across";
+          case DOWN -> "down";
+          case LEFT -> "left";
+          case TOP, TILT -> "top";
+        };
+    Map<String, Entry> parameter =
+        group("label", said(key, topper.label()), "default", text(normal), "min", text(least));
+    if (measure == Measure.LEFT || measure == Measure.TOP) {
+      parameter.put("scales", text(measure == Measure.LEFT ? "across" : "along"));
+    }
+    parameters.put(topper.value(measure), new Entry.Group(place, parameter));
+  }
+
+  private static String high(Topper topper) {
+    return topper.value(topper.shape() == Shape.CIRCLE ? Measure.ACROSS : Measure.DOWN);
+  }
+
+  private Map<String, Entry> piece(Topper topper) {
+    String wide = topper.value(Measure.ACROSS);
+    String high = high(topper);
+    String paper =
+        switch (topper.stock()) {
+          case WHITE -> "own";
+          case CARD -> "cardstock";
+          case PATTERNED -> "patterned";
+        };
+    Map<String, Entry> piece =
+        group("label", text(topper.label()), "paper", text(paper), "size", items(wide, high));
+    if (topper.shape() != Shape.RECTANGLE) {
+      String angle = "k * " + 360 / CORNERS;
+      Map<String, Entry> corner =
+          group(
+              "for",
+              text("k in 0.." + (CORNERS - 1)),
+              "x",
+              text(wide + " / 2 - " + wide + " / 2 * cos(" + angle + ")"),
+              "y",
+              text(high + " / 2 - " + high + " / 2 * sin(" + angle + ")"));
+      piece.put("outline", new Entry.Items(place, List.of(new Entry.Group(place, corner))));
+    }
+    return piece;
+  }
+
+  /** A face that is turned over like a page has its left edge where the piece has its right one. */
+  private Map<String, Entry> joint(Topper topper, Entry.Group host) {
+    String wide = topper.value(Measure.ACROSS);
+    String high = high(topper);
+    String tilt = topper.value(Measure.TILT);
+    boolean turned = topper.face() == Face.OUTSIDE;
+    String hostWide = ((Entry.Text) ((Entry.Items) host.parts().get("size")).parts().get(0)).text();
+    String left =
+        turned
+            ? "(" + hostWide + ") - " + topper.value(Measure.LEFT) + " - " + wide
+            : topper.value(Measure.LEFT);
+    String top = topper.value(Measure.TOP);
+    double inset = topper.shape() == Shape.RECTANGLE ? 0.05 : 0.16;
+    double from = topper.fixing().byFoot() ? 0.66 : inset;
+    Map<String, Entry> joint =
+        group(
+            "label", text(topper.label()),
+            "piece", text(topper.id()),
+            "on", text(topper.on()),
+            "face", text(topper.face().name().toLowerCase(Locale.ROOT)),
+            "with", text(topper.fixing().with().name().toLowerCase(Locale.ROOT)),
+            "area", items(left, top, wide, high),
+            "askew",
+                items(
+                    wide + " / 2",
+                    high + " / 2",
+                    left + " + " + wide + " / 2",
+                    top + " + " + high + " / 2"),
+            "degrees", text(turned ? "-" + tilt : tilt));
+    String glueLeft = left + " + " + wide + " * " + inset;
+    String glueTop = top + " + " + high + " * " + from;
+    joint.put(
+        "glue",
+        new Entry.Items(
+            place,
+            List.of(
+                items(
+                    glueLeft,
+                    glueTop,
+                    wide + " * " + (1 - 2 * inset),
+                    high + " * " + (1 - inset - from)))));
+    if (topper.fixing().overhangs()) {
+      joint.put("overhangs", text("true"));
+    }
+    return joint;
+  }
+
+  private Entry present(Map<String, Entry> group, Optional<Entry> when) {
+    when.ifPresent(each -> group.put("when", each));
+    return new Entry.Group(place, group);
+  }
+
+  /** Names a value of a piece, in the language that is spoken. */
+  private Entry said(String key, String label) {
+    return text(words.get(key).replace("{0}", label));
+  }
+
+  private static Map<String, String> words() {
+    List<Mistake> mistakes = new ArrayList<>();
+    Entry written = YamlReader.read(PatternLibrary.resource(WORDS), mistakes);
+    Entry read = Translation.read(PatternLibrary.beside(WORDS), mistakes).of(written);
+    Map<String, String> words = new LinkedHashMap<>();
+    if (mistakes.isEmpty() && read instanceof Entry.Group group) {
+      group.parts().forEach((key, each) -> words.put(key, ((Entry.Text) each).text()));
+    }
+    return words;
+  }
+
+  private Entry text(String text) {
+    return new Entry.Text(place, text);
+  }
+
+  private Entry items(String... formulas) {
+    return new Entry.Items(place, java.util.Arrays.stream(formulas).map(this::text).toList());
+  }
+
+  /** Makes a group of names and entries in turn. */
+  private static Map<String, Entry> group(Object... namesAndEntries) {
+    Map<String, Entry> group = new LinkedHashMap<>();
+    for (int i = 0; i < namesAndEntries.length; i += 2) {
+      group.put((String) namesAndEntries[i], (Entry) namesAndEntries[i + 1]);
+    }
+    return group;
+  }
+}
