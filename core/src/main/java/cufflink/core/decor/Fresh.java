@@ -20,6 +20,11 @@ public final class Fresh {
 
   private static final double DOWN = 0.3;
 
+  /** Where the panel has a hole or a step it is made smaller, until it is so small. */
+  private static final double SMALLER = 0.8;
+
+  private static final double LEAST = 0.1;
+
   private Fresh() {}
 
   /**
@@ -44,19 +49,53 @@ public final class Fresh {
             .max(
                 Comparator.comparingDouble((Polygon each) -> Math.rint(each.getArea()))
                     .thenComparing(each -> Facet.holds(each, rest) == stays));
-    Envelope room =
-        panel
-            .map(Polygon::getEnvelopeInternal)
-            .orElse(
-                new Envelope(0, host.width().toMillimetres(), 0, host.height().toMillimetres()));
-    double smaller = Math.min(room.getWidth(), room.getHeight());
+    Polygon room =
+        panel.orElseGet(() -> Facet.polygon(host.outline().stream().map(Spot::from).toList()));
+    Topper.Start start = laid(shape, host, face, middle(room), room, 1, marks);
+    for (double share = SMALLER;
+        share > LEAST && !holds(room, start, host, face);
+        share *= SMALLER) {
+      start = laid(shape, host, face, Facet.inside(room), room, share, marks);
+    }
+    return start;
+  }
+
+  private static Spot middle(Polygon room) {
+    Envelope box = room.getEnvelopeInternal();
+    return new Spot(box.centre().x, box.centre().y);
+  }
+
+  private static Topper.Start laid(
+      Topper.Shape shape,
+      Piece host,
+      Face face,
+      Spot middle,
+      Polygon room,
+      double share,
+      Marks marks) {
+    Envelope box = room.getEnvelopeInternal();
     boolean isRound = shape == Topper.Shape.CIRCLE;
-    Length wide = onMark(isRound ? smaller * ACROSS : room.getWidth() * ACROSS, marks);
-    Length high = isRound ? wide : onMark(room.getHeight() * DOWN, marks);
-    Length left = onMark(room.getMinX() + (room.getWidth() - wide.toMillimetres()) / 2, marks);
-    Length top = onMark(room.getMinY() + (room.getHeight() - high.toMillimetres()) / 2, marks);
+    double smaller = Math.min(box.getWidth(), box.getHeight());
+    Length wide = onMark((isRound ? smaller : box.getWidth()) * ACROSS * share, marks);
+    Length high = isRound ? wide : onMark(box.getHeight() * DOWN * share, marks);
+    Length left = onMark(middle.x() - wide.toMillimetres() / 2, marks);
+    Length top = onMark(middle.y() - high.toMillimetres() / 2, marks);
     Length seen = face == Face.OUTSIDE ? host.width().minus(left).minus(wide) : left;
     return new Topper.Start(wide.max(marks.step()), high.max(marks.step()), seen, top);
+  }
+
+  private static boolean holds(Polygon room, Topper.Start start, Piece host, Face face) {
+    Length left =
+        face == Face.OUTSIDE
+            ? host.width().minus(start.left()).minus(start.across())
+            : start.left();
+    Envelope box =
+        new Envelope(
+            left.toMillimetres(),
+            left.plus(start.across()).toMillimetres(),
+            start.top().toMillimetres(),
+            start.top().plus(start.down()).toMillimetres());
+    return room.covers(room.getFactory().toGeometry(box));
   }
 
   private static Length onMark(double millimetres, Marks marks) {

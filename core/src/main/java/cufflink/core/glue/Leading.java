@@ -26,10 +26,17 @@ final class Leading {
       return one.number() < other.number() && one.host().equals(other.host());
     }
     if (first.isPresent()) {
-      return first.get().legs().stream().anyMatch(leg -> isNamed(leg, other));
+      return first.get().legs().stream()
+          .anyMatch(leg -> isNamed(leg, other) || isOver(leg, other) && isLater(other, one));
     }
     return second.isPresent()
-        && second.get().legs().stream().anyMatch(leg -> isOver(leg, one) || leadsTo(leg, one));
+        && second.get().legs().stream()
+            .anyMatch(leg -> isOver(leg, one) && !isLater(one, other) || leadsTo(leg, one));
+  }
+
+  /** A piece that is put on after a ribbon, as the pattern has them, goes over it. */
+  private static boolean isLater(Act piece, Act ribbon) {
+    return piece.joint().isPresent() && piece.number() > ribbon.number();
   }
 
   private static Optional<Movement.Led> led(Act act) {

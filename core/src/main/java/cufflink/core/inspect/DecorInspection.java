@@ -43,10 +43,12 @@ public final class DecorInspection {
 
   private final Design design;
   private final FoldModel model;
+  private final Papers papers;
 
-  private DecorInspection(Design design, FoldModel model) {
+  private DecorInspection(Design design, FoldModel model, Papers papers) {
     this.design = design;
     this.model = model;
+    this.papers = papers;
   }
 
   /**
@@ -54,11 +56,12 @@ public final class DecorInspection {
    *
    * @param design the card
    * @param report what came of folding it
+   * @param papers what its papers are
    * @param look the colours of its papers
    * @return what would go wrong
    */
-  public static List<Finding> inspect(Design design, FoldReport report, Look look) {
-    DecorInspection inspection = new DecorInspection(design, report.model());
+  public static List<Finding> inspect(Design design, FoldReport report, Papers papers, Look look) {
+    DecorInspection inspection = new DecorInspection(design, report.model(), papers);
     List<Finding> findings = new ArrayList<>(inspection.pads());
     // What goes into a pocket takes the words.
     boolean writes =
@@ -93,7 +96,8 @@ public final class DecorInspection {
     Papers.Colours colours = look.colours(isLikeOthers ? PaperRole.PATTERNED : role);
     boolean isCard = role.equals(PaperRole.CARDSTOCK) && shown.face() == Face.INSIDE;
     int ground = isCard ? colours.ground().pale() : colours.ground().rgb();
-    boolean isPlain = isCard || colours.motif() == Motif.PLAIN || isCovered(shown);
+    boolean isBlank = isCard && !papers.of(role).twoSided();
+    boolean isPlain = isBlank || colours.motif() == Motif.PLAIN || isCovered(shown);
     return isPlain && Contrast.of(ground, INK) >= Contrast.READABLE;
   }
 

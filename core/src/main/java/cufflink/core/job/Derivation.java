@@ -163,7 +163,8 @@ public record Derivation(
     whole.made.ifPresent(
         made -> all.addAll(ClosedInspection.inspect(made.card(), report, job.goal())));
     whole.made.ifPresent(
-        made -> all.addAll(DecorInspection.inspect(made.design(), report, whole.look())));
+        made ->
+            all.addAll(DecorInspection.inspect(made.design(), report, job.papers(), whole.look())));
     if (pattern.does().contains(STANDS)) {
       whole
           .made

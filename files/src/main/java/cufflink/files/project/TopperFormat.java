@@ -6,8 +6,6 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.core.decor.Topper;
 import cufflink.core.design.Face;
 import cufflink.core.measure.Length;
-import cufflink.core.measure.LengthParser;
-import cufflink.core.measure.Unit;
 import cufflink.core.paper.Adhesive;
 import cufflink.files.text.Printable;
 import java.util.ArrayList;
@@ -103,9 +101,12 @@ public final class TopperFormat {
     return node.path(key).asText(usual).toUpperCase(Locale.ROOT);
   }
 
+  /**
+   * Places left of an edge are below nought.
+   *
+   * @throws NumberFormatException if it is no length
+   */
   private static Length length(JsonNode node, String key) {
-    return LengthParser.parse(node.path(key).asText(""), Unit.MILLIMETRE)
-        .value()
-        .orElse(Length.ZERO);
+    return Length.parse(node.path(key).asText(""));
   }
 }

@@ -70,6 +70,40 @@ class CommandInputTest {
     assertFalse(Files.exists(folder.resolve("faults.log")));
   }
 
+  /**
+   * A piece of one's own that makes no sense is one sentence; the sentence shows how to write it.
+   */
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "star 30 on base outside at 5,5",
+        "circle on base outside at 5,5",
+        "circle 30 on base outside",
+        "circle 30 on base outside at five,5",
+        "circle 0 on base outside at 5,5",
+        "circle -3 on base outside at 5,5",
+        "circle 1e99 on base outside at 5,5",
+        ""
+      })
+  void topperThatMakesNoSense_isOneSentence(String topper) {
+    assertEquals(Cufflink.BAD_INPUT, run("plan", "slim-tent", "--topper", topper));
+    String told = err.toString(StandardCharsets.UTF_8);
+    assertTrue(told.startsWith("--topper"), told);
+    assertEquals(1, told.strip().lines().count(), told);
+    assertFalse(Files.exists(folder.resolve("faults.log")));
+  }
+
+  /** The example of the sentence works, and the plan has it with place, angle and adhesive. */
+  @Test
+  void topper_isPlanned() {
+    String written = "circle 40 mm on base outside at 20 mm, 30 mm tilted 10 foam called badge";
+    assertEquals(0, run("plan", "banded-half-fold", "--json", "--topper", written));
+    String plan = out.toString(StandardCharsets.UTF_8);
+    assertTrue(plan.contains("\"across\" : \"40 mm\""), plan);
+    assertTrue(plan.contains("\"tilt\" : \"10\""), plan);
+    assertTrue(plan.contains("\"with\" : \"foam\""), plan);
+  }
+
   @Test
   void slitsThatGoRightThrough_areFound() {
     assertEquals(Cufflink.FINDINGS, run("check", "slotted-pair", "--set", "extra=70mm"));
