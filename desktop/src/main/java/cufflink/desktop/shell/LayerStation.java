@@ -29,15 +29,17 @@ final class LayerStation implements PullStation {
   private final Workbench bench;
   private final Runnable redraw;
   private final Puller puller;
+  private final OwnSizes sizes;
   private final PerJob<Place> place = new PerJob<>(new Place(Optional.empty(), ""));
 
   /** Which face of which piece is looked at; at first the one that something is glued to. */
   private record Place(Optional<Face> face, String piece) {}
 
-  LayerStation(Workbench bench, Runnable redraw) {
+  LayerStation(Workbench bench, Logbook log, Runnable redraw) {
     this.bench = bench;
     this.redraw = redraw;
     this.puller = new Puller(bench);
+    this.sizes = new OwnSizes(bench, log);
   }
 
   @Override
@@ -97,7 +99,7 @@ final class LayerStation implements PullStation {
         .made()
         .map(
             made ->
-                new TopperWords(bench, derivation)
+                new TopperWords(bench, derivation, sizes)
                     .words(host(hosts(made)), face(derivation), sentence)
                     .followedBy(
                         new PaperLook(bench, derivation.look()).words(made.design(), sentence)))

@@ -34,7 +34,7 @@ final class Stations implements Slips {
             new ScoreStation(bench, anew),
             fold,
             assemble,
-            new LayerStation(bench, anew),
+            new LayerStation(bench, projects.log(), anew),
             new InspectStation(bench, anew),
             new MakeStation(bench, projects.log(), together, anew),
             new LogStation(bench, projects.log(), together));

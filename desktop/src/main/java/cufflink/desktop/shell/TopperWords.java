@@ -1,6 +1,7 @@
 package cufflink.desktop.shell;
 
 import cufflink.core.decor.Fresh;
+import cufflink.core.decor.Owned;
 import cufflink.core.decor.Topper;
 import cufflink.core.decor.Topper.Fixing;
 import cufflink.core.decor.Topper.Measure;
@@ -10,6 +11,7 @@ import cufflink.core.design.Face;
 import cufflink.core.design.Piece;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.job.Derivation;
+import cufflink.core.measure.Length;
 import cufflink.core.paper.Adhesive;
 import cufflink.core.scene.Ref;
 import cufflink.core.value.Setting;
@@ -17,10 +19,12 @@ import cufflink.core.value.Values;
 import cufflink.core.words.Message;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.project.TopperFormat;
+import cufflink.files.size.ChartText;
 import cufflink.files.words.Words;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
@@ -35,10 +39,12 @@ final class TopperWords {
 
   private final Workbench bench;
   private final Derivation derivation;
+  private final OwnSizes sizes;
 
-  TopperWords(Workbench bench, Derivation derivation) {
+  TopperWords(Workbench bench, Derivation derivation, OwnSizes sizes) {
     this.bench = bench;
     this.derivation = derivation;
+    this.sizes = sizes;
   }
 
   private List<Topper> toppers() {
@@ -47,14 +53,12 @@ final class TopperWords {
 
   /** Says what was put on, and offers more for the face of a piece that is looked at. */
   Message words(Piece host, Face face, Sentence sentence) {
+    sizes.prepare();
     String more =
         sentence.choice(
             Words.say(toppers().isEmpty() ? "decorate.piece" : "decorate.another"),
             Words.say("decorate.hint"),
-            () ->
-                Stream.of(Shape.values())
-                    .map(each -> Sentence.item(say(each), () -> put(each, host, face)))
-                    .toList());
+            () -> offers(host, face));
     if (toppers().isEmpty()) {
       return Message.of("decorate.none", more);
     }
@@ -64,6 +68,23 @@ final class TopperWords {
                 each -> Message.plain(sentence.choice(each.label(), hint(each), () -> items(each))))
             .toList();
     return Message.of("decorate.sentence", Message.list("list.comma", names), more);
+  }
+
+  /** Offers shapes, then what is owned, and last to note more of that. */
+  private List<MenuItem> offers(Piece host, Face face) {
+    List<MenuItem> items = new ArrayList<>();
+    for (Shape each : Shape.values()) {
+      items.add(Sentence.item(say(each), () -> put(each, host, face, Optional.empty())));
+    }
+    items.add(new SeparatorMenuItem());
+    for (Owned each : sizes.chart().all()) {
+      items.add(
+          Sentence.item(
+              ChartText.line(each).say(bench.format()),
+              () -> put(each.shape(), host, face, Optional.of(each))));
+    }
+    items.addAll(sizes.items());
+    return items;
   }
 
   private static String hint(Topper topper) {
@@ -88,7 +109,7 @@ final class TopperWords {
         });
   }
 
-  private void put(Shape shape, Piece host, Face face) {
+  private void put(Shape shape, Piece host, Face face, Optional<Owned> owned) {
     if (toppers().size() >= Topper.MOST) {
       bench.tell(Words.say("decorate.most", Topper.MOST));
       return;
@@ -102,10 +123,17 @@ final class TopperWords {
             face,
             FlatPattern.of(host, made.card().flat().tolerances()).facets(),
             derivation.job().marks());
+    if (owned.isPresent()) {
+      Length across = owned.get().across();
+      Length down = owned.get().down();
+      Length left = start.left().plus(half(start.across().minus(across)));
+      start =
+          new Topper.Start(across, down, left, start.top().plus(half(start.down().minus(down))));
+    }
     Topper topper =
         new Topper(
             Topper.next(toppers()),
-            name(shape),
+            owned.map(each -> TopperFormat.label(each.label())).orElseGet(() -> name(shape)),
             shape,
             Stock.WHITE,
             host.name().name(),
@@ -127,6 +155,10 @@ final class TopperWords {
     }
     bench.making().decorate(now, values);
     bench.chosen().set(Set.of(new Ref(host.id(), topper.id())));
+  }
+
+  private Length half(Length length) {
+    return derivation.job().marks().nearest(Length.ofUnits(length.units() / 2));
   }
 
   /** A new piece is named after its shape, with a number if there is one like it. */
@@ -183,9 +215,18 @@ final class TopperWords {
     items.add(
         Sentence.item(
             Words.say("decorate.other-face"), () -> change(topper.facing(topper.face().other()))));
+    items.add(Sentence.item(Words.say("decorate.note"), () -> sizes.note(owned(topper))));
     items.add(new SeparatorMenuItem());
     items.add(Sentence.item(Words.say("decorate.remove", topper.label()), () -> remove(topper)));
     return items;
+  }
+
+  /** Returns the size it has now, as something that is owned. */
+  private Owned owned(Topper topper) {
+    Length across =
+        derivation.settled().length(topper.value(Measure.ACROSS)).orElse(topper.start().across());
+    Length down = derivation.settled().length(topper.value(Measure.DOWN)).orElse(across);
+    return new Owned(topper.label(), topper.shape(), across, down);
   }
 
   private <T> Menu menu(

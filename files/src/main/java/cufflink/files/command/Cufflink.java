@@ -26,6 +26,7 @@ import picocli.CommandLine.Command;
     subcommands = {
       PlanCommand.class,
       AheadCommand.class,
+      OwnCommand.class,
       CheckCommand.class,
       CutCommand.class,
       ExportCommand.class,

@@ -8,6 +8,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.core.ahead.Given;
 import cufflink.core.ahead.Planned;
 import cufflink.core.ahead.Yearly;
+import cufflink.core.decor.Chart;
 import cufflink.core.job.Job;
 import cufflink.core.log.CardMade;
 import cufflink.core.measure.Length;
@@ -59,6 +60,7 @@ final class AheadFormat {
               node.put("material", kind.material().name().toLowerCase(Locale.ROOT));
               node.put("width", kind.width().units()).put("amount", amount);
             });
+    ChartTable.write(root.putArray("own"), whole.chart());
   }
 
   /** Reads it all; the cards were read before. */
@@ -101,7 +103,13 @@ final class AheadFormat {
         Length width = Length.ofUnits(node.path("width").asLong());
         sundries.put(new Kind(material, width), node.path("amount").asLong(-1));
       }
-      return Parsed.good(new WholeLog(cards, yearly, planned, given, new Sundries(sundries)));
+      Chart chart = Chart.NONE;
+      for (JsonNode node : root.path("own")) {
+        entry = "own " + (chart.all().size() + 1);
+        chart = chart.with(ChartTable.read(node));
+      }
+      return Parsed.good(
+          new WholeLog(cards, yearly, planned, given, new Sundries(sundries), chart));
     } catch (DateTimeException | IllegalArgumentException senseless) {
       return Parsed.bad("log.no-entry", file, entry);
     }

@@ -4,6 +4,8 @@ import cufflink.core.ahead.Ahead;
 import cufflink.core.ahead.Given;
 import cufflink.core.ahead.Planned;
 import cufflink.core.ahead.Yearly;
+import cufflink.core.decor.Chart;
+import cufflink.core.decor.Owned;
 import cufflink.core.log.CardMade;
 import cufflink.core.log.CardMade.Heading;
 import cufflink.core.log.Done;
@@ -217,6 +219,22 @@ public final class LogStore implements AutoCloseable {
                 }));
   }
 
+  /** Returns the sizes the maker owns. */
+  public Parsed<Chart> chart() {
+    return writing(() -> ChartTable.read(connection));
+  }
+
+  /** Notes the sizes the maker owns. */
+  public Parsed<Chart> put(Chart chart) {
+    return writing(
+        () ->
+            together(
+                () -> {
+                  ChartTable.put(connection, chart);
+                  return chart;
+                }));
+  }
+
   /** Returns all that the log remembers. */
   public Parsed<WholeLog> whole() {
     return find("", Integer.MAX_VALUE)
@@ -229,7 +247,8 @@ public final class LogStore implements AutoCloseable {
                             AheadTables.yearly(connection),
                             AheadTables.planned(connection),
                             AheadTables.given(connection),
-                            AheadTables.sundries(connection))));
+                            AheadTables.sundries(connection),
+                            ChartTable.read(connection))));
   }
 
   /**
@@ -261,6 +280,11 @@ public final class LogStore implements AutoCloseable {
                     there = there.with(own.getKey(), own.getValue());
                   }
                   AheadTables.put(connection, there);
+                  Chart chart = whole.chart();
+                  for (Owned own : ChartTable.read(connection).all()) {
+                    chart = chart.with(own);
+                  }
+                  ChartTable.put(connection, chart);
                   return whole;
                 }));
   }

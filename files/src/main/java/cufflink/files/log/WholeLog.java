@@ -3,6 +3,7 @@ package cufflink.files.log;
 import cufflink.core.ahead.Given;
 import cufflink.core.ahead.Planned;
 import cufflink.core.ahead.Yearly;
+import cufflink.core.decor.Chart;
 import cufflink.core.log.CardMade;
 import cufflink.core.paper.Sundries;
 import java.util.List;
@@ -16,13 +17,15 @@ import java.util.Objects;
  * @param planned jobs that are to be made
  * @param given what left the shelf
  * @param sundries what lies in the drawer besides paper
+ * @param chart the sizes the maker owns
  */
 public record WholeLog(
     List<CardMade> cards,
     List<Yearly> yearly,
     List<Planned> planned,
     List<Given> given,
-    Sundries sundries) {
+    Sundries sundries,
+    Chart chart) {
   /** Copies the lists. */
   public WholeLog {
     cards = List.copyOf(cards);
@@ -30,6 +33,7 @@ public record WholeLog(
     planned = List.copyOf(planned);
     given = List.copyOf(given);
     Objects.requireNonNull(sundries);
+    Objects.requireNonNull(chart);
   }
 
   /**
@@ -39,6 +43,6 @@ public record WholeLog(
    * @return a log in which nothing else is
    */
   public static WholeLog of(List<CardMade> cards) {
-    return new WholeLog(cards, List.of(), List.of(), List.of(), Sundries.NONE);
+    return new WholeLog(cards, List.of(), List.of(), List.of(), Sundries.NONE, Chart.NONE);
   }
 }

@@ -47,7 +47,7 @@ class UsageWordsTest {
     List<String[]> commands = new ArrayList<>();
     commands.add(new String[0]);
     Cufflink.names().forEach(name -> commands.add(new String[] {name}));
-    for (Class<?> group : List.of(LogCommand.class, AheadCommand.class)) {
+    for (Class<?> group : List.of(LogCommand.class, AheadCommand.class, OwnCommand.class)) {
       Command above = group.getAnnotation(Command.class);
       for (Class<?> below : above.subcommands()) {
         commands.add(new String[] {above.name(), below.getAnnotation(Command.class).name()});

@@ -6,6 +6,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import cufflink.core.ahead.Given;
 import cufflink.core.ahead.Planned;
 import cufflink.core.ahead.Yearly;
+import cufflink.core.decor.Chart;
+import cufflink.core.decor.Owned;
+import cufflink.core.decor.Topper.Shape;
 import cufflink.core.job.Job;
 import cufflink.core.job.Order;
 import cufflink.core.log.CardMade;
@@ -117,7 +120,8 @@ class LogStoreTest {
             List.of(new Yearly("y", "Nell", "birthday", MonthDay.of(2, 29))),
             List.of(new Planned("p", LocalDate.of(2027, 1, 9), kits, "Kit", "", "Launch day")),
             List.of(new Given("g", "k", LocalDate.of(2026, 12, 1), 2, "Ömer")),
-            new Sundries(Map.of(Kind.of(Material.PADS), 40L, Kind.ribbon(mm(7)), 99L)));
+            new Sundries(Map.of(Kind.of(Material.PADS), 40L, Kind.ribbon(mm(7)), 99L)),
+            new Chart(List.of(new Owned("punch", Shape.CIRCLE, mm(38), mm(38)))));
     String json = LogFormat.json(whole);
     assertEquals(whole, LogFormat.read("log.json", json).orElseThrow());
     try (LogStore store = open()) {

@@ -1,0 +1,132 @@
+package cufflink.core.decor;
+
+import cufflink.core.decor.Topper.Shape;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.Marks;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The sizes a maker owns, and what fits inside each.
+ *
+ * @param all what is owned, in the order it was noted
+ */
+public record Chart(List<Owned> all) {
+  /** Nothing is noted. */
+  public static final Chart NONE = new Chart(List.of());
+
+  /** A mat shows at least so much at each side: common practice, no source. */
+  private static final Length SHOWS = Length.ofInches(1, 16);
+
+  /** Copies the list. */
+  public Chart {
+    all = List.copyOf(all);
+  }
+
+  /**
+   * What answers whether something that is printed or stamped will fit.
+   *
+   * @param holding what is owned that holds it, the smallest first
+   * @param mats for each of these the next larger of its shape, if there is one
+   * @param least the smallest rectangle, disc and oval to cut for it
+   */
+  public record Fits(List<Owned> holding, List<Optional<Owned>> mats, List<Owned> least) {
+    /** Copies the lists. */
+    public Fits {
+      holding = List.copyOf(holding);
+      mats = List.copyOf(mats);
+      least = List.copyOf(least);
+    }
+  }
+
+  /**
+   * Finds what something fits on.
+   *
+   * @param wide how wide it is printed, above nought
+   * @param high how high it is, above nought
+   * @param marks the ruler with which more would be cut
+   * @return what holds it
+   */
+  public Fits fits(Length wide, Length high, Marks marks) {
+    Owned printed = new Owned("-", Shape.RECTANGLE, wide, high);
+    List<Owned> holding =
+        all.stream()
+            .filter(each -> each.holds(printed))
+            .sorted(Comparator.comparingDouble(Chart::size))
+            .toList();
+    List<Owned> least = new ArrayList<>();
+    for (Shape shape : Shape.values()) {
+      // The smallest ellipse round a rectangle is larger by the root of two either way.
+      double round = Math.sqrt(2);
+      double a = wide.toMillimetres();
+      double b = high.toMillimetres();
+      Length across =
+          switch (shape) {
+            case RECTANGLE -> up(a, marks);
+            case CIRCLE -> up(Math.hypot(a, b), marks);
+            case OVAL -> up(a * round, marks);
+          };
+      Length down =
+          switch (shape) {
+            case RECTANGLE -> up(b, marks);
+            case CIRCLE -> across;
+            case OVAL -> up(b * round, marks);
+          };
+      least.add(new Owned("-", shape, across, down));
+    }
+    return new Fits(holding, holding.stream().map(this::mat).toList(), least);
+  }
+
+  private static Length up(double millimetres, Marks marks) {
+    Length length = Length.fromMillimetres(millimetres);
+    Length floor = marks.floor(length);
+    return floor.compareTo(length) < 0 ? floor.plus(marks.step()) : floor;
+  }
+
+  /**
+   * Finds what can be a mat of something.
+   *
+   * @param label what is to lie on it
+   * @return the smallest of the same shape of which a border shows all round; empty if there is
+   *     none
+   */
+  public Optional<Owned> mat(Owned label) {
+    Length more = SHOWS.times(2);
+    Owned bordered =
+        new Owned("-", label.shape(), label.across().plus(more), label.down().plus(more));
+    return all.stream()
+        .filter(each -> each.shape() == label.shape() && each.holds(bordered))
+        .min(Comparator.comparingDouble(Chart::size));
+  }
+
+  /**
+   * Returns what lies wholly inside something.
+   *
+   * @param outer what it is to lie in
+   * @return what is owned and fits, the largest first; not itself
+   */
+  public List<Owned> inside(Owned outer) {
+    return all.stream()
+        .filter(each -> !each.equals(outer) && outer.holds(each))
+        .sorted(Comparator.comparingDouble(Chart::size).reversed())
+        .toList();
+  }
+
+  private static double size(Owned each) {
+    return each.across().toMillimetres() * each.down().toMillimetres();
+  }
+
+  /** Returns the chart with one more; what has the same name gives way to it. */
+  public Chart with(Owned one) {
+    List<Owned> now = new ArrayList<>(without(one.label()).all);
+    now.add(one);
+    return new Chart(now);
+  }
+
+  /** Returns the chart without what has a name, however that is written. */
+  public Chart without(String label) {
+    return new Chart(all.stream().filter(each -> !each.label().equalsIgnoreCase(label)).toList());
+  }
+}

@@ -1,0 +1,47 @@
+package cufflink.core.decor;
+
+import cufflink.core.decor.Topper.Shape;
+import cufflink.core.measure.Length;
+import java.util.Objects;
+
+/**
+ * Something a maker has that cuts, punches or frames one shape in one size, or a stack of labels.
+ *
+ * @param label the maker's name for it, unlike any other's
+ * @param shape the shape that comes of it
+ * @param across its width, above nought
+ * @param down its height, above nought; of a circle the same
+ */
+public record Owned(String label, Shape shape, Length across, Length down) {
+  /** Checks its size. */
+  public Owned {
+    Objects.requireNonNull(shape);
+    if (label.isBlank()) {
+      throw new IllegalArgumentException("what is owned has no name");
+    }
+    if (!across.isPositive() || !down.isPositive()) {
+      throw new IllegalArgumentException(label + " is " + across + " by " + down);
+    }
+  }
+
+  /**
+   * Says whether another shape lies wholly in this one, upright or on its side, middle on middle.
+   *
+   * @param other the other shape
+   * @return true if it does, also where it just touches
+   */
+  public boolean holds(Owned other) {
+    return holds(other.shape, other.across, other.down)
+        || holds(other.shape, other.down, other.across);
+  }
+
+  private boolean holds(Shape other, Length wide, Length high) {
+    double a = wide.toMillimetres() / across.toMillimetres();
+    double b = high.toMillimetres() / down.toMillimetres();
+    return switch (shape) {
+      case RECTANGLE -> a <= 1 && b <= 1;
+      // The corners of a rectangle lie farthest out; an oval stretched to a disc stays an oval.
+      case CIRCLE, OVAL -> other == Shape.RECTANGLE ? a * a + b * b <= 1 : a <= 1 && b <= 1;
+    };
+  }
+}

@@ -1,0 +1,124 @@
+package cufflink.desktop.shell;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.core.decor.Topper;
+import cufflink.core.decor.Topper.Measure;
+import cufflink.core.design.Face;
+import cufflink.core.job.Job;
+import cufflink.core.measure.Length;
+import cufflink.core.paper.Adhesive;
+import cufflink.desktop.work.Station;
+import cufflink.desktop.work.Workbench;
+import java.io.IOException;
+import java.util.List;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuItem;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Pieces of one's own are put on, changed and taken off in the window. */
+@ExtendWith(ApplicationExtension.class)
+class DecorateWindowTest {
+  private OpenWindow window;
+  private Workbench bench;
+
+  @Start
+  void start(Stage stage) throws IOException {
+    window = OpenWindow.empty(stage);
+    bench = window.bench();
+  }
+
+  @AfterEach
+  void close() {
+    window.projects().close();
+  }
+
+  private Job job() {
+    return bench.job().orElseThrow();
+  }
+
+  private List<Topper> toppers() {
+    return job().order().toppers();
+  }
+
+  private void begin(FxRobot robot) {
+    robot.interact(
+        () -> bench.choosing().choose(bench.library().pattern("banded-half-fold").orElseThrow()));
+    robot.interact(() -> bench.station().set(Station.LAYER));
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  private static List<MenuItem> items(FxRobot robot, String word) {
+    return robot.lookup(".word").queryAllAs(WordButton.class).stream()
+        .filter(each -> each.getText().equals(word))
+        .findFirst()
+        .orElseThrow(() -> new AssertionError("no word " + word))
+        .items();
+  }
+
+  private void press(FxRobot robot, String word, String... path) {
+    List<MenuItem> all = items(robot, word);
+    for (String name : path) {
+      MenuItem item =
+          all.stream()
+              .filter(each -> name.equals(each.getText()))
+              .findFirst()
+              .orElseThrow(() -> new AssertionError("no " + name));
+      if (item instanceof Menu menu) {
+        all = menu.getItems();
+      } else {
+        robot.interact(item::fire);
+      }
+    }
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  /** What is put on is a row of the slip, is taken back and comes again, and leaves nothing. */
+  @Test
+  void piece_isPutOn_takenBack_andTakenOff(FxRobot robot) {
+    begin(robot);
+    Job before = job();
+    press(robot, "a piece of your own", "a circle");
+    assertEquals(1, toppers().size());
+    Length across = job().values().length(toppers().get(0).value(Measure.ACROSS)).orElseThrow();
+    assertTrue(across.isPositive());
+    assertTrue(OpenWindow.texts(robot).contains("Your own pieces"));
+    press(robot, "round", "Stuck on with", "foam pads");
+    assertEquals(Adhesive.FOAM, toppers().get(0).fixing().with());
+    press(robot, "round", "Shape", "an oval");
+    assertEquals(across, job().values().length("own1_down").orElseThrow());
+    press(robot, "round", "Put it on the other face");
+    assertEquals(Face.INSIDE, toppers().get(0).face());
+    for (int i = 0; i < 4; i++) {
+      robot.interact(() -> bench.undo());
+    }
+    WaitForAsyncUtils.waitForFxEvents();
+    assertEquals(before, job());
+    robot.interact(() -> bench.redo());
+    WaitForAsyncUtils.waitForFxEvents();
+    press(robot, "round", "Take the round off");
+    assertEquals(before, job());
+  }
+
+  /** A size that is noted is offered the next time, and a piece of it is as large. */
+  @Test
+  void sizeThatIsNoted_isOffered(FxRobot robot) {
+    begin(robot);
+    press(robot, "a piece of your own", "a rectangle");
+    press(robot, "label", "Note its size among what you own");
+    OpenWindow.waitFor(() -> bench.notice().get().startsWith("Noted: label,"));
+    String size = bench.notice().get().replace("Noted: ", "").replaceAll("\\.$", "");
+    press(robot, "another piece", size);
+    assertEquals(2, toppers().size());
+    assertEquals(job().values().length("own1_across"), job().values().length("own2_across"));
+    assertEquals(job().values().length("own1_top"), job().values().length("own2_top"));
+  }
+}

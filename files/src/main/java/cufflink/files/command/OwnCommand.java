@@ -1,0 +1,111 @@
+package cufflink.files.command;
+
+import static cufflink.files.command.BadInputException.orBad;
+import static cufflink.files.command.OwnLog.print;
+import static cufflink.files.command.OwnLog.with;
+
+import cufflink.core.decor.Chart;
+import cufflink.core.decor.Owned;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.measure.LengthFormat.Fractions;
+import cufflink.core.measure.Marks;
+import cufflink.files.size.ChartText;
+import cufflink.files.words.Words;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** Looks at the chart of sizes that a maker owns. */
+@Command(
+    name = "own",
+    mixinStandardHelpOptions = true,
+    subcommands = {
+      OwnCommand.AddCommand.class,
+      OwnCommand.DropCommand.class,
+      OwnCommand.FitsCommand.class
+    })
+final class OwnCommand implements Callable<Integer> {
+  @Spec private CommandSpec spec;
+
+  @Option(names = "--marks", paramLabel = "MARKS")
+  private String marks = "1mm";
+
+  @Override
+  public Integer call() {
+    LengthFormat format = Words.on(ruler(marks), Fractions.PLAIN);
+    List<String> lines = new ArrayList<>(ChartText.lines(with(s -> orBad(s.chart())), format));
+    if (lines.isEmpty()) {
+      lines.add(Words.say("chart.none"));
+    }
+    return print(spec, lines);
+  }
+
+  private static Marks ruler(String marks) {
+    return orBad("--marks", Marks.parse(marks));
+  }
+
+  /** Notes something that is owned. */
+  @Command(name = "add", mixinStandardHelpOptions = true)
+  static final class AddCommand implements Callable<Integer> {
+    @Spec private CommandSpec spec;
+
+    @Parameters(paramLabel = "SIZE", descriptionKey = "parameter.own-size")
+    private String written;
+
+    @Option(names = "--marks", paramLabel = "MARKS")
+    private String marks = "1mm";
+
+    @Override
+    public Integer call() {
+      Owned owned = orBad(ChartText.parse(written, ruler(marks)));
+      with(store -> orBad(store.chart().then(chart -> store.put(chart.with(owned)))));
+      LengthFormat format = Words.on(ruler(marks), Fractions.PLAIN);
+      return print(spec, List.of(ChartText.line(owned).say(format)));
+    }
+  }
+
+  /** Takes something out again. */
+  @Command(name = "forget", mixinStandardHelpOptions = true)
+  static final class DropCommand implements Callable<Integer> {
+    @Spec private CommandSpec spec;
+
+    @Parameters(paramLabel = "NAME", descriptionKey = "parameter.own-name")
+    private String name;
+
+    @Override
+    public Integer call() {
+      Chart before = with(store -> orBad(store.chart()));
+      Chart after = before.without(name);
+      if (after.equals(before)) {
+        throw BadInputException.of("chart.unknown", name);
+      }
+      with(store -> orBad(store.put(after)));
+      return print(spec, List.of());
+    }
+  }
+
+  /** Says what something that is printed or stamped fits on. */
+  @Command(name = "fits", mixinStandardHelpOptions = true)
+  static final class FitsCommand implements Callable<Integer> {
+    @Spec private CommandSpec spec;
+
+    @Parameters(paramLabel = "WxH", descriptionKey = "parameter.own-fits")
+    private String written;
+
+    @Option(names = "--marks", paramLabel = "MARKS")
+    private String marks = "1mm";
+
+    @Override
+    public Integer call() {
+      Owned printed = orBad(ChartText.parse("rectangle " + written, ruler(marks)));
+      Chart chart = with(store -> orBad(store.chart()));
+      LengthFormat format = Words.on(ruler(marks), Fractions.PLAIN);
+      return print(spec, ChartText.fits(chart, printed, ruler(marks), format));
+    }
+  }
+}

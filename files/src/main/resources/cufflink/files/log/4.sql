@@ -1,0 +1,7 @@
+CREATE TABLE owned (
+  place INTEGER PRIMARY KEY,
+  label TEXT NOT NULL,
+  shape TEXT NOT NULL,
+  across INTEGER NOT NULL,
+  down INTEGER NOT NULL
+);
