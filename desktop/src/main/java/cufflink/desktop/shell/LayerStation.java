@@ -30,6 +30,7 @@ final class LayerStation implements PullStation {
   private final Runnable redraw;
   private final Puller puller;
   private final OwnSizes sizes;
+  private final CardBeside card;
   private final PerJob<Place> place = new PerJob<>(new Place(Optional.empty(), ""));
 
   /** Which face of which piece is looked at; at first the one that something is glued to. */
@@ -40,6 +41,7 @@ final class LayerStation implements PullStation {
     this.redraw = redraw;
     this.puller = new Puller(bench);
     this.sizes = new OwnSizes(bench, log);
+    this.card = new CardBeside(bench);
   }
 
   @Override
@@ -169,8 +171,14 @@ final class LayerStation implements PullStation {
         .map(
             made ->
                 puller.over(
-                    Portrait.dressed(
-                        drawn(derivation, made, surface), made.design(), derivation.look()),
+                    card.draw(
+                        derivation,
+                        host(hosts(made)),
+                        face(derivation),
+                        surface,
+                        on ->
+                            Portrait.dressed(
+                                drawn(derivation, made, on), made.design(), derivation.look())),
                     face(derivation) == Face.OUTSIDE));
   }
 
