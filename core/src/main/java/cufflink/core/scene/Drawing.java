@@ -17,6 +17,27 @@ public record Drawing(double width, double height, double scale, List<Mark> mark
     marks = List.copyOf(marks);
   }
 
+  /**
+   * Puts a picture at the right of this drawing, half way down; it is only looked at, and nothing
+   * in it is taken hold of.
+   *
+   * @param picture the picture
+   * @return both on one surface, as high as this drawing
+   */
+  public Drawing beside(Drawing picture) {
+    return Beside.of(this, picture);
+  }
+
+  /**
+   * Puts a picture below this drawing, in the middle; it is only looked at.
+   *
+   * @param picture the picture
+   * @return both on one surface, as wide as this drawing
+   */
+  public Drawing above(Drawing picture) {
+    return Beside.below(this, picture);
+  }
+
   /** Something to paint. */
   public sealed interface Mark {
     /**

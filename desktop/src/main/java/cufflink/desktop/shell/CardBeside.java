@@ -4,7 +4,6 @@ import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
 import cufflink.core.design.Face;
 import cufflink.core.design.Piece;
-import cufflink.core.drawing.Beside;
 import cufflink.core.drawing.Portrait;
 import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Derivation;
@@ -78,7 +77,7 @@ final class CardBeside {
     Look usual = derivation.look().drawnOut(0);
     Look look = lies ? usual.from(0, LOOKS_DOWN, 0) : usual;
     Drawing picture = Portrait.of(model, seen.get().design(), look, moment, room);
-    return isWide ? Beside.below(drawing, picture) : Beside.of(drawing, picture);
+    return isWide ? drawing.above(picture) : drawing.beside(picture);
   }
 
   private static String key(Derivation derivation) {

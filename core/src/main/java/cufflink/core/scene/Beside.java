@@ -1,18 +1,16 @@
-package cufflink.core.drawing;
+package cufflink.core.scene;
 
 import cufflink.core.flat.Spot;
-import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Drawing.Caption;
 import cufflink.core.scene.Drawing.Mark;
 import cufflink.core.scene.Drawing.Printed;
 import cufflink.core.scene.Drawing.Shape;
 import cufflink.core.scene.Drawing.Stroke;
-import cufflink.core.scene.Ref;
 import java.util.ArrayList;
 import java.util.List;
 
 /** A picture beside a drawing: it is only looked at, and nothing in it is taken hold of. */
-public final class Beside {
+final class Beside {
   private Beside() {}
 
   /**
@@ -22,7 +20,7 @@ public final class Beside {
    * @param picture the picture
    * @return both on one surface, as high as the drawing
    */
-  public static Drawing of(Drawing drawing, Drawing picture) {
+  static Drawing of(Drawing drawing, Drawing picture) {
     double down = Math.max(0, (drawing.height() - picture.height()) / 2);
     double wide = drawing.width() + picture.width();
     return placed(drawing, picture, new Spot(drawing.width(), down), wide, drawing.height());
@@ -35,7 +33,7 @@ public final class Beside {
    * @param picture the picture
    * @return both on one surface, as wide as the drawing
    */
-  public static Drawing below(Drawing drawing, Drawing picture) {
+  static Drawing below(Drawing drawing, Drawing picture) {
     double right = Math.max(0, (drawing.width() - picture.width()) / 2);
     double high = drawing.height() + picture.height();
     return placed(drawing, picture, new Spot(right, drawing.height()), drawing.width(), high);
