@@ -15,6 +15,7 @@ import java.util.Objects;
  *
  * @param id unique within the job: {@code own} and a number from 1
  * @param label the maker's name for it
+ * @param words what stands on it, lines parted by a slash; empty if nothing does
  * @param shape its shape
  * @param stock what it is cut from
  * @param on the piece it lies on, or the id of another topper
@@ -25,6 +26,7 @@ import java.util.Objects;
 public record Topper(
     String id,
     String label,
+    String words,
     Shape shape,
     Stock stock,
     String on,
@@ -36,6 +38,9 @@ public record Topper(
 
   /** The longest name. */
   public static final int LONGEST = 40;
+
+  /** The most that stands on one. */
+  public static final int MOST_WORDS = 80;
 
   /** What the ids begin with. */
   private static final String PREFIX = "own";
@@ -145,26 +150,31 @@ public record Topper(
 
   /** Returns the same under another name. */
   public Topper named(String now) {
-    return new Topper(id, now, shape, stock, on, face, fixing, start);
+    return new Topper(id, now, words, shape, stock, on, face, fixing, start);
+  }
+
+  /** Returns the same with other words on it. */
+  public Topper saying(String now) {
+    return new Topper(id, label, now, shape, stock, on, face, fixing, start);
   }
 
   /** Returns the same in another shape. */
   public Topper shaped(Shape now) {
-    return new Topper(id, label, now, stock, on, face, fixing, start);
+    return new Topper(id, label, words, now, stock, on, face, fixing, start);
   }
 
   /** Returns the same cut from something else. */
   public Topper cutFrom(Stock now) {
-    return new Topper(id, label, shape, now, on, face, fixing, start);
+    return new Topper(id, label, words, shape, now, on, face, fixing, start);
   }
 
   /** Returns the same stuck on otherwise. */
   public Topper fixed(Fixing now) {
-    return new Topper(id, label, shape, stock, on, face, now, start);
+    return new Topper(id, label, words, shape, stock, on, face, now, start);
   }
 
   /** Returns the same on another face. */
   public Topper facing(Face now) {
-    return new Topper(id, label, shape, stock, on, now, fixing, start);
+    return new Topper(id, label, words, shape, stock, on, now, fixing, start);
   }
 }

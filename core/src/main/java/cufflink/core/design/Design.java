@@ -114,6 +114,22 @@ public record Design(
     record Takes(String part, String what, int count) implements Relation {}
 
     /**
+     * Words stand on a piece.
+     *
+     * @param piece the id of the piece
+     * @param width how wide they are, with letters a metre high
+     * @param height how high all their lines are together
+     * @param letters the outlines of the letters, without holes, from the upper left corner
+     */
+    record Reads(String piece, Length width, Length height, List<List<Point>> letters)
+        implements Relation {
+      /** Copies the lists. */
+      public Reads {
+        letters = letters.stream().map(List::copyOf).toList();
+      }
+    }
+
+    /**
      * The closed card goes into a piece, such as a bag or an envelope.
      *
      * @param piece the piece

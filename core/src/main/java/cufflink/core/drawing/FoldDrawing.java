@@ -24,6 +24,7 @@ import cufflink.core.space.Vec;
 import cufflink.core.space.Viewpoint;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
@@ -199,8 +200,18 @@ public final class FoldDrawing {
     return patch.ref().piece().equals(assembly.pieceOf(ply.facet()).id())
         && patch.face() == ply.face()
         && !isMember(model, patch)
+        && (patch.isLayer() || isFirst(assembly, ply.facet()))
         && holds(assembly.facets().get(ply.facet()).polygon(), patch.corners())
         && patch.leg().map(leg -> Ribbon.lies(leg, model, ply.facet(), turns)).orElse(true);
+  }
+
+  /** Every copy of a piece has its layers; what else is glued on lies on the first of them. */
+  private static boolean isFirst(Assembly assembly, int facet) {
+    Assembly.Member member = assembly.members().get(assembly.memberOf(facet));
+    return assembly
+        .copy(member.flat().piece().id(), Optional.empty())
+        .filter(first -> first.firstFacet() == member.firstFacet())
+        .isPresent();
   }
 
   private void drawPatches(Pen pen, Pose pose, double[] turns, Ply ply) {

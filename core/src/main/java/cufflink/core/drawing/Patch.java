@@ -87,6 +87,11 @@ public record Patch(
     return joint.movement().isFast() && (isStraight || piece.scores().isEmpty());
   }
 
+  /** Says whether it is a layer or a part of a ribbon, and not a piece that is glued on. */
+  boolean isLayer() {
+    return leg.isPresent() || edge == Ink.LAYER_EDGE;
+  }
+
   private boolean liesUnder() {
     return leg.filter(each -> !each.under().isEmpty()).isPresent();
   }

@@ -3,25 +3,21 @@ package cufflink.core.drawing;
 import cufflink.core.assembly.Pose;
 import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
-import cufflink.core.design.Face;
-import cufflink.core.design.Layer;
+import cufflink.core.design.Joint;
 import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
 import cufflink.core.flat.Crease;
 import cufflink.core.flat.Facet;
+import cufflink.core.flat.Glued;
 import cufflink.core.flat.Spot;
 import cufflink.core.fold.FoldedView;
 import cufflink.core.fold.FoldedView.Ply;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Look;
-import cufflink.core.paper.Motif;
-import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.PaperRole;
-import cufflink.core.paper.Papers;
 import cufflink.core.paper.Tint;
 import cufflink.core.plane.Side;
 import cufflink.core.scene.Drawing;
-import cufflink.core.scene.Fill;
 import cufflink.core.scene.Ink;
 import cufflink.core.scene.Pen;
 import cufflink.core.scene.Ref;
@@ -30,8 +26,8 @@ import cufflink.core.space.Vec;
 import cufflink.core.space.Viewpoint;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 
 /**
@@ -41,6 +37,9 @@ import org.locationtech.jts.geom.Polygon;
 public final class Portrait {
   /** How many figures of a print go along the card. */
   private static final double FIGURES = 20;
+
+  /** Words stand there in this colour. */
+  private static final int INK = 0x33302C;
 
   /** So much of the width is left for the shadow, and at the least so many pixels. */
   private static final double SHADE = 0.035;
@@ -57,7 +56,9 @@ public final class Portrait {
   private final double[] turns;
   private final double pitch;
   private final List<Patch> patches;
+  private final Prints prints;
   private final List<Loose> loose;
+  private final Map<String, List<List<Spot>>> words;
 
   private Portrait(
       FoldModel model, Design design, Look look, double moment, Viewpoint viewpoint, Pen pen) {
@@ -75,7 +76,9 @@ public final class Portrait {
             .filter(
                 each -> !design.relations().contains(new Design.Relation.Arched(each.ref().line())))
             .toList();
+    this.prints = new Prints(design, look, patches);
     this.loose = loose(model, design, moment, viewpoint);
+    this.words = Lettering.of(design, model, viewpoint(look));
     double wide = design.base().width().toMillimetres();
     double high = design.base().height().toMillimetres();
     this.pitch = Math.max(1, Math.sqrt(wide * high) / FIGURES);
@@ -229,7 +232,8 @@ public final class Portrait {
     Optional<Holding.Held> held = Holding.on(ply.facet(), design, model, item, look.drawn(), turns);
     held.filter(each -> each.face() != ply.face()).ifPresent(each -> hold(ply, each));
     hang(ply, false);
-    cover(ply, rings, own(piece, ply.face()), ref);
+    cover(ply, rings, prints.own(piece, ply.face()), ref);
+    words.getOrDefault(piece.id(), List.of()).forEach(letter -> print(ply, letter));
     drawPatches(ply, shape, held.filter(each -> each.face() == ply.face()));
     hang(ply, true);
     for (List<Spot> ring : rings) {
@@ -237,37 +241,7 @@ public final class Portrait {
     }
   }
 
-  /**
-   * Card is coloured on its outside, paler on its inside; what is cut from printed paper shows its
-   * print, also where the pattern has a name of its own for it.
-   */
-  private Print own(Piece piece, Face face) {
-    boolean isLikeOthers = piece.paper() == PaperKind.PATTERNED && !look.isChosen(piece.role());
-    Papers.Colours colours = look.colours(isLikeOthers ? PaperRole.PATTERNED : piece.role());
-    boolean isCard = piece.role().equals(PaperRole.CARDSTOCK);
-    return isCard && face == Face.INSIDE
-        ? new Print(colours.ground().pale(), colours.ink().rgb(), Motif.PLAIN)
-        : Print.of(colours);
-  }
-
-  /** What a paper shows. */
-  private record Print(int ground, int ink, Motif motif) {
-    static Print of(Papers.Colours colours) {
-      return new Print(colours.ground().rgb(), colours.ink().rgb(), colours.motif());
-    }
-
-    /** A mat is of the colour that is printed on what lies on it. */
-    static Print mat(Papers.Colours colours) {
-      return new Print(colours.ink().rgb(), colours.ink().rgb(), Motif.PLAIN);
-    }
-
-    /** What lies on a mat is plain, so that it can be written on. */
-    static Print panel(Papers.Colours colours) {
-      return new Print(colours.ground().rgb(), colours.ink().rgb(), Motif.PLAIN);
-    }
-  }
-
-  private void cover(Ply ply, List<List<Spot>> rings, Print print, Ref ref) {
+  private void cover(Ply ply, List<List<Spot>> rings, Prints.Print print, Ref ref) {
     List<List<Spot>> figures = Motifs.of(print.motif(), rings.get(0), pitch);
     pen.printed(
         new Drawing.Printed(
@@ -296,7 +270,7 @@ public final class Portrait {
     for (Loose each : loose) {
       if (each.host() == ply.facet() && (each.face() == ply.face()) == near) {
         for (List<Spot> shape : each.shapes()) {
-          cover(ply, List.of(shape), Print.of(look.colours(each.role())), Ref.NONE);
+          cover(ply, List.of(shape), Prints.Print.of(look.colours(each.role())), Ref.NONE);
           edge(ply, shape, Ref.NONE);
         }
       }
@@ -316,7 +290,7 @@ public final class Portrait {
           held.ifPresent(each -> hold(ply, each));
           isHeld = true;
         }
-        Print ribbon = Print.of(look.colours(PaperRole.RIBBON));
+        Prints.Print ribbon = Prints.Print.of(look.colours(PaperRole.RIBBON));
         cover(ply, List.of(patch.corners()), ribbon, patch.ref());
         edge(ply, patch.corners(), patch.ref());
         continue;
@@ -325,48 +299,30 @@ public final class Portrait {
       boolean onMat = covered.stream().anyMatch(mat -> mat.buffer(1).covers(area));
       covered.add(area);
       List<List<Spot>> ring = List.of(patch.corners());
-      cover(ply, ring, print(patch, shape, ply.face(), onMat), patch.ref());
+      cover(ply, ring, prints.of(patch, shape, ply.face(), onMat), patch.ref());
       edge(ply, patch.corners(), patch.ref());
+      say(ply, patch);
     }
     if (!isHeld) {
       held.ifPresent(each -> hold(ply, each));
     }
   }
 
-  private Print print(Patch patch, Polygon shape, Face face, boolean onMat) {
-    PaperRole role = role(patch);
-    Papers.Colours colours = look.colours(role);
-    boolean isLayered = role.isUsual() && patch.fill() == Fill.LAYER;
-    if (isLayered && hasMore(patch, shape, face)) {
-      return Print.mat(colours);
+  /** Draws what stands on a piece that is glued on. */
+  private void say(Ply ply, Patch patch) {
+    for (Joint joint : design.joints()) {
+      if (joint.id().equals(patch.ref().line()) && joint.on().equals(patch.ref().piece())) {
+        for (List<Spot> letter : words.getOrDefault(joint.piece(), List.of())) {
+          print(ply, letter.stream().map(each -> Glued.place(joint, each)).toList());
+        }
+      }
     }
-    return isLayered && onMat ? Print.panel(colours) : Print.of(colours);
   }
 
-  /** Returns what the paper of a patch is for: of a layer, or of a piece that is glued on. */
-  private PaperRole role(Patch patch) {
-    return design.layers().stream()
-        .filter(layer -> layer.id().equals(patch.ref().line()))
-        .map(Layer::role)
-        .findFirst()
-        .orElseGet(
-            () ->
-                design.joints().stream()
-                    .filter(joint -> joint.id().equals(patch.ref().line()))
-                    .flatMap(joint -> design.piece(joint.piece()).stream())
-                    .map(Piece::role)
-                    .findFirst()
-                    .orElse(PaperRole.PATTERNED));
-  }
-
-  /** A layer with another on it is a mat. */
-  private boolean hasMore(Patch mat, Polygon shape, Face face) {
-    Geometry area = Facet.polygon(mat.corners()).buffer(1);
-    return patches.subList(patches.indexOf(mat) + 1, patches.size()).stream()
-        .filter(each -> each.ref().piece().equals(mat.ref().piece()) && each.face() == face)
-        .filter(each -> each.leg().isEmpty())
-        .filter(each -> each.fill() == Fill.LAYER && FoldDrawing.holds(shape, each.corners()))
-        .anyMatch(each -> area.covers(Facet.polygon(each.corners())));
+  private void print(Ply ply, List<Spot> letter) {
+    pen.printed(
+        new Drawing.Printed(
+            List.of(seen(ply, letter)), INK, List.of(), INK, ply.light(), Ref.NONE));
   }
 
   /** The edge of paper is a hair line; where it is folded there is none. */

@@ -26,6 +26,25 @@ public final class Glued {
         .orElseGet(() -> joint.outline().stream().map(Spot::from).toList());
   }
 
+  /**
+   * Returns where a place of something flat that is glued on comes to lie.
+   *
+   * @param joint the joint
+   * @param place a place on the piece, in its own frame
+   * @return the place in the frame of the host; without an angle the piece lies as it does by
+   *     itself
+   */
+  public static Spot place(Joint joint, Spot place) {
+    return joint
+        .askew()
+        .map(askew -> turned(place, askew))
+        .orElseGet(
+            () ->
+                new Spot(
+                    place.x() + joint.area().at().x().toMillimetres(),
+                    place.y() + joint.area().at().y().toMillimetres()));
+  }
+
   private static Spot turned(Spot corner, Joint.Askew askew) {
     Spot place = Spot.from(askew.place());
     Spot at = Spot.from(askew.at());

@@ -4,6 +4,7 @@ import cufflink.core.design.Design.Relation;
 import cufflink.core.expression.Formula;
 import cufflink.core.measure.Length;
 import cufflink.core.pattern.Parts.Presence;
+import cufflink.core.plane.Point;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -64,6 +65,7 @@ final class RelationCompiler {
         .map(section::plain)
         .ifPresent(pocket -> add(id, section, (part, none) -> new Relation.Into(part, pocket)));
     takes(id, section);
+    letters(id, section);
     section
         .entry("mates")
         .map(entry -> home.piece(section.plain(entry)))
@@ -85,6 +87,32 @@ final class RelationCompiler {
                       section.lengths(entry, sides)));
             });
     return id;
+  }
+
+  /** What is written on a piece was drawn before; it is no formula. */
+  private void letters(String id, Section section) {
+    List<List<Point>> outlines =
+        section.items("letters").stream()
+            .map(section::plain)
+            .map(RelationCompiler::points)
+            .toList();
+    if (!outlines.isEmpty()) {
+      Point size = outlines.get(0).get(0);
+      List<List<Point>> letters = outlines.subList(1, outlines.size());
+      add(id, section, (part, none) -> new Relation.Reads(part, size.x(), size.y(), letters));
+    }
+  }
+
+  private static List<Point> points(String numbers) {
+    List<Point> points = new ArrayList<>();
+    String[] each = numbers.split(" ");
+    for (int i = 0; i + 1 < each.length; i += 2) {
+      points.add(
+          new Point(
+              Length.ofMillimetres(Long.parseLong(each[i])),
+              Length.ofMillimetres(Long.parseLong(each[i + 1]))));
+    }
+    return points;
   }
 
   private String overhang(String id, Section plain) {

@@ -134,6 +134,7 @@ final class TopperWords {
         new Topper(
             Topper.next(toppers()),
             owned.map(each -> TopperFormat.label(each.label())).orElseGet(() -> name(shape)),
+            "",
             shape,
             Stock.WHITE,
             host.name().name(),
@@ -183,6 +184,9 @@ final class TopperWords {
 
   private List<MenuItem> items(Topper topper) {
     List<MenuItem> items = new ArrayList<>();
+    items.add(
+        Sentence.typed(
+            Words.say("decorate.says"), text -> change(topper.saying(TopperFormat.words(text)))));
     items.add(Sentence.typed(Words.say("decorate.name"), text -> rename(topper, text)));
     items.add(
         menu("decorate.shape", Shape.values(), topper.shape(), TopperWords::say, topper::shaped));

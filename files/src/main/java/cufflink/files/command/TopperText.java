@@ -31,7 +31,7 @@ final class TopperText {
               + " (?<on>[\\w-]+) (?<face>inside|outside) at (?<left>[^,]+),(?<top>.+?)"
               + "(?: tilted (?<tilt>-?\\d{1,3}))?"
               + "(?: (?<with>liquid|tape|dots|foam))?(?: (?<stock>white|card|patterned))?"
-              + "(?<foot> by its foot)?(?<over> overhanging)?(?: called (?<label>.+))?");
+              + "(?<foot> by its foot)?(?<over> overhanging)?(?: called (?<label>.+?))?(?: saying (?<words>.+))?");
 
   private final Topper topper;
   private final long tilt;
@@ -73,6 +73,7 @@ final class TopperText {
             id,
             TopperFormat.label(
                 Optional.ofNullable(found.group("label")).orElse(found.group("shape"))),
+            TopperFormat.words(Optional.ofNullable(found.group("words")).orElse("")),
             shape,
             Topper.Stock.valueOf(upper(found, "stock", "white")),
             found.group("on"),

@@ -42,6 +42,7 @@ final class PlanDecor {
   private static void write(ObjectNode node, Topper topper, Values settled) {
     node.put("id", topper.id())
         .put("label", topper.label())
+        .put("words", topper.words())
         .put("shape", plain(topper.shape()))
         .put("stock", plain(topper.stock()))
         .put("on", topper.on())

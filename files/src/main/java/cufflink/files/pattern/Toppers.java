@@ -97,7 +97,12 @@ final class Toppers {
                 "max",
                 text("180"))));
     Optional<Entry> when = Optional.ofNullable(host.get().parts().get("when"));
-    pieces.put(topper.id(), present(piece(topper), when));
+    Map<String, Entry> piece = piece(topper);
+    List<String> letters = LetterOutlines.of(topper.words());
+    if (!letters.isEmpty()) {
+      piece.put("letters", items(letters.toArray(new String[0])));
+    }
+    pieces.put(topper.id(), present(piece, when));
     joins.put(topper.id(), present(joint(topper, host.get()), when));
   }
 

@@ -28,6 +28,9 @@ public final class TopperFormat {
       ObjectNode node = array.addObject();
       node.put("id", topper.id());
       node.put("label", topper.label());
+      if (!topper.words().isEmpty()) {
+        node.put("words", topper.words());
+      }
       node.put("shape", written(topper.shape()));
       node.put("stock", written(topper.stock()));
       node.put("on", topper.on());
@@ -68,6 +71,7 @@ public final class TopperFormat {
           new Topper(
               node.path("id").asText(""),
               label(node.path("label").asText("")),
+              words(node.path("words").asText("")),
               Topper.Shape.valueOf(upper(node, "shape", "rectangle")),
               Topper.Stock.valueOf(upper(node, "stock", "white")),
               node.path("on").asText(""),
@@ -95,6 +99,17 @@ public final class TopperFormat {
   public static String label(String typed) {
     String line = Printable.line(typed).replace("{", "(").replace("}", ")").strip();
     return line.length() > Topper.LONGEST ? line.substring(0, Topper.LONGEST).strip() : line;
+  }
+
+  /**
+   * Makes words that stand on a piece.
+   *
+   * @param typed what was typed; a slash begins a new line
+   * @return it as it is kept, and not too long
+   */
+  public static String words(String typed) {
+    String line = Printable.line(typed).strip();
+    return line.length() > Topper.MOST_WORDS ? line.substring(0, Topper.MOST_WORDS).strip() : line;
   }
 
   private static String upper(JsonNode node, String key, String usual) {

@@ -49,6 +49,7 @@ class GuidesTest {
     return new Topper(
         "own" + number,
         "badge",
+        "",
         shape,
         Topper.Stock.WHITE,
         "base",

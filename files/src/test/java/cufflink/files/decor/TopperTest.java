@@ -70,6 +70,7 @@ class TopperTest {
     return new Topper(
         "own" + number,
         "badge " + number,
+        "",
         shape,
         Stock.WHITE,
         "base",
@@ -165,6 +166,7 @@ class TopperTest {
               new Topper(
                   "own1",
                   "badge",
+                  "",
                   shape,
                   Stock.WHITE,
                   host.name().name(),
@@ -238,6 +240,7 @@ class TopperTest {
         new Topper(
             "own1",
             "badge",
+            "",
             Shape.CIRCLE,
             Stock.WHITE,
             "cover",

@@ -1,0 +1,217 @@
+package cufflink.files.decor;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.core.card.FoldModel;
+import cufflink.core.decor.Fresh;
+import cufflink.core.decor.Topper;
+import cufflink.core.design.Design;
+import cufflink.core.design.Design.Relation.Reads;
+import cufflink.core.design.Face;
+import cufflink.core.drawing.Portrait;
+import cufflink.core.flat.Facet;
+import cufflink.core.flat.FlatPattern;
+import cufflink.core.flat.Spot;
+import cufflink.core.job.Derivation;
+import cufflink.core.job.Order;
+import cufflink.core.measure.LengthFormat.Fractions;
+import cufflink.core.measure.Marks;
+import cufflink.core.paper.Look;
+import cufflink.core.pattern.Pattern;
+import cufflink.core.plane.Point;
+import cufflink.core.scene.Drawing;
+import cufflink.core.scene.Surface;
+import cufflink.files.Jobs;
+import cufflink.files.pattern.PatternLibrary;
+import cufflink.files.words.Words;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Polygon;
+
+/** Words on pieces: as wide as the typeface says, whole, and upright to whoever reads the card. */
+class LetteringTest {
+  private static final PatternLibrary LIBRARY = PatternLibrary.shipped();
+
+  /** Colour of words in a picture. */
+  private static final int INK = 0x33302C;
+
+  private static Topper label(String words, Face face, Topper.Start start) {
+    return new Topper(
+        "own1",
+        "label",
+        words,
+        Topper.Shape.RECTANGLE,
+        Topper.Stock.WHITE,
+        "base",
+        face,
+        Topper.Fixing.FLAT,
+        start);
+  }
+
+  private static Derivation derive(String id, List<Topper> toppers) {
+    Pattern pattern = LIBRARY.pattern(id, Set.of(), toppers).orElseThrow();
+    return Jobs.derive(
+        Jobs.job(id, pattern.normalValues()).withOrder(Order.ONE.withToppers(toppers)));
+  }
+
+  private static Topper.Start fresh(String id, Face face) {
+    Derivation.Made made = derive(id, List.of()).made().orElseThrow();
+    Design design = made.design();
+    List<Facet> panels = FlatPattern.of(design.base(), made.card().flat().tolerances()).facets();
+    return Fresh.of(Topper.Shape.RECTANGLE, design, design.base(), face, panels, Marks.MILLIMETRES);
+  }
+
+  private static Reads reads(String words) {
+    Topper.Start start = fresh("slim-tent", Face.OUTSIDE);
+    Design design =
+        derive("slim-tent", List.of(label(words, Face.OUTSIDE, start)))
+            .made()
+            .orElseThrow()
+            .design();
+    return design.relations(Reads.class).get(0);
+  }
+
+  /** One letter more makes a line wider by its advance, which PDFBox reads from the same face. */
+  @ParameterizedTest
+  @ValueSource(strings = {"H", "o", "g", "W", "é", "5"})
+  void width_growsByTheAdvanceOfALetter(String letter) throws IOException {
+    double more =
+        reads(letter.repeat(9)).width().minus(reads(letter.repeat(8)).width()).toMillimetres();
+    try (PDDocument document = new PDDocument();
+        InputStream in =
+            PatternLibrary.class.getResourceAsStream(
+                "/cufflink/files/fonts/SourceSans3_600SemiBold.ttf")) {
+      double advance = PDType0Font.load(document, in).getStringWidth(letter);
+      assertEquals(advance, more, 3);
+    }
+  }
+
+  /** Common knowledge: an O is about a ring, an l a bar; cut open, nothing of either is lost. */
+  @ParameterizedTest
+  @CsvSource({"l, 1", "O, 2", "B, 4", "8, 4"})
+  void letters_haveNoHoles_andTheirPartsDoNotOverlap(String letter, int parts) {
+    Reads reads = reads(letter);
+    assertTrue(reads.letters().size() >= Math.min(parts, 2) && reads.letters().size() <= parts);
+    Polygon first = polygon(reads.letters().get(0));
+    for (List<Point> each : reads.letters().subList(1, reads.letters().size())) {
+      assertTrue(first.intersection(polygon(each)).getArea() < 1, letter);
+    }
+    double inked = reads.letters().stream().mapToDouble(each -> polygon(each).getArea()).sum();
+    double box = reads.width().toMillimetres() * reads.height().toMillimetres();
+    assertTrue(inked < box * (letter.equals("l") ? 1.001 : 0.8), letter + " " + inked / box);
+  }
+
+  private static Polygon polygon(List<Point> corners) {
+    return Facet.polygon(corners.stream().map(Spot::from).toList());
+  }
+
+  /** Seen by its receiver, the bar of an L is below and its stem at the left, on every card. */
+  @Test
+  void words_areUpright_andNotMirrored_onEveryConstruction() {
+    int seen = 0;
+    for (Pattern pattern : LIBRARY.patterns()) {
+      for (Face face : Face.values()) {
+        Topper topper = label("L", face, fresh(pattern.id(), face));
+        Derivation derivation = derive(pattern.id(), List.of(topper));
+        FoldModel model = derivation.made().orElseThrow().card().whole();
+        model.prepare(() -> false);
+        int done =
+            face == Face.OUTSIDE
+                ? model.closing()
+                : Math.min(model.closing() + 1, model.stages().size());
+        Look usual = derivation.look();
+        Look look = model.layering().lies(done) ? usual.from(0, 20, 0) : usual;
+        Surface surface =
+            new Surface(
+                600,
+                600,
+                Marks.MILLIMETRES,
+                Words.on(Marks.MILLIMETRES, Fractions.PLAIN),
+                (text, size) -> text.length() * size / 2,
+                14);
+        Design design = derivation.made().orElseThrow().design();
+        for (Polygon letter : letters(Portrait.of(model, design, look, done, surface))) {
+          Envelope box = letter.getEnvelopeInternal();
+          Coordinate middle = letter.getCentroid().getCoordinate();
+          String what = pattern.id() + " " + face;
+          // A letter that is turned away is drawn as well, under what covers it.
+          boolean facesAway = isMirrored(letter);
+          assertTrue(facesAway || middle.y > box.centre().y, what + " stands on its head");
+          assertTrue(facesAway || middle.x < box.centre().x, what + " is mirrored");
+          seen += facesAway ? 0 : 1;
+        }
+      }
+    }
+    assertTrue(seen >= 20, "only " + seen);
+  }
+
+  /** Both corners of an L that are missing lie up and right; turned away they lie up and left. */
+  private static boolean isMirrored(Polygon letter) {
+    Envelope box = letter.getEnvelopeInternal();
+    Coordinate middle = letter.getCentroid().getCoordinate();
+    return middle.y > box.centre().y && middle.x > box.centre().x;
+  }
+
+  private static List<Polygon> letters(Drawing drawing) {
+    List<Polygon> letters = new ArrayList<>();
+    for (Drawing.Mark mark : drawing.marks()) {
+      if (mark instanceof Drawing.Printed printed && printed.ground() == INK) {
+        Polygon letter = Facet.polygon(printed.rings().get(0));
+        if (letter.getArea() > 20) {
+          letters.add(letter);
+        }
+      }
+    }
+    return letters;
+  }
+
+  /** What fits on nothing is set smaller: words never pass the edge of their piece. */
+  @Test
+  void longWords_stayOnTheirPiece() {
+    for (String words :
+        List.of("x", "Thank you for every single hour at the truing stand", "a/b/c/d/e/f")) {
+      for (Topper.Shape shape : Topper.Shape.values()) {
+        Topper topper = label(words, Face.OUTSIDE, fresh("slim-tent", Face.OUTSIDE)).shaped(shape);
+        Derivation derivation = derive("slim-tent", List.of(topper));
+        FoldModel model = derivation.made().orElseThrow().card().whole();
+        model.prepare(() -> false);
+        Surface surface =
+            new Surface(
+                400,
+                400,
+                Marks.MILLIMETRES,
+                Words.on(Marks.MILLIMETRES, Fractions.PLAIN),
+                (text, size) -> text.length() * size / 2,
+                14);
+        Drawing drawing =
+            Portrait.of(
+                model,
+                derivation.made().orElseThrow().design(),
+                derivation.look(),
+                Portrait.moment(model, derivation.look()),
+                surface);
+        List<Polygon> papers = new ArrayList<>();
+        for (Drawing.Mark mark : drawing.marks()) {
+          if (mark instanceof Drawing.Printed printed && printed.ground() != INK) {
+            papers.add(Facet.polygon(printed.rings().get(0)));
+          }
+        }
+        for (Polygon letter : letters(drawing)) {
+          assertTrue(papers.stream().anyMatch(each -> each.buffer(0.5).covers(letter)), words);
+        }
+      }
+    }
+  }
+}
