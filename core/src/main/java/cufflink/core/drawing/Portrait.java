@@ -58,7 +58,7 @@ public final class Portrait {
   private final List<Patch> patches;
   private final Prints prints;
   private final List<Loose> loose;
-  private final Map<String, List<List<Spot>>> words;
+  private final Map<String, Lettering.Written> words;
 
   private Portrait(
       FoldModel model, Design design, Look look, double moment, Viewpoint viewpoint, Pen pen) {
@@ -78,7 +78,7 @@ public final class Portrait {
             .toList();
     this.prints = new Prints(design, look, patches);
     this.loose = loose(model, design, moment, viewpoint);
-    this.words = Lettering.of(design, model, viewpoint(look));
+    this.words = Lettering.of(design, model, look);
     double wide = design.base().width().toMillimetres();
     double high = design.base().height().toMillimetres();
     this.pitch = Math.max(1, Math.sqrt(wide * high) / FIGURES);
@@ -233,7 +233,9 @@ public final class Portrait {
     held.filter(each -> each.face() != ply.face()).ifPresent(each -> hold(ply, each));
     hang(ply, false);
     cover(ply, rings, prints.own(piece, ply.face()), ref);
-    words.getOrDefault(piece.id(), List.of()).forEach(letter -> print(ply, letter));
+    Optional.ofNullable(words.get(piece.id()))
+        .filter(each -> each.face() == ply.face())
+        .ifPresent(each -> each.letters().forEach(letter -> print(ply, letter)));
     drawPatches(ply, shape, held.filter(each -> each.face() == ply.face()));
     hang(ply, true);
     for (List<Spot> ring : rings) {
@@ -312,9 +314,15 @@ public final class Portrait {
   private void say(Ply ply, Patch patch) {
     for (Joint joint : design.joints()) {
       if (joint.id().equals(patch.ref().line()) && joint.on().equals(patch.ref().piece())) {
-        for (List<Spot> letter : words.getOrDefault(joint.piece(), List.of())) {
-          print(ply, letter.stream().map(each -> Glued.place(joint, each)).toList());
-        }
+        Optional.ofNullable(words.get(joint.piece()))
+            .ifPresent(
+                each ->
+                    each.letters()
+                        .forEach(
+                            letter ->
+                                print(
+                                    ply,
+                                    letter.stream().map(at -> Glued.place(joint, at)).toList())));
       }
     }
   }

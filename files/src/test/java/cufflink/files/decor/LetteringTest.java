@@ -127,12 +127,14 @@ class LetteringTest {
         Derivation derivation = derive(pattern.id(), List.of(topper));
         FoldModel model = derivation.made().orElseThrow().card().whole();
         model.prepare(() -> false);
+        // As it is pictured; what is not seen there, on the closed or the opened card.
+        Look pictured = derivation.look();
+        double hero = Portrait.moment(model, pictured);
         int done =
             face == Face.OUTSIDE
                 ? model.closing()
                 : Math.min(model.closing() + 1, model.stages().size());
-        Look usual = derivation.look();
-        Look look = model.layering().lies(done) ? usual.from(0, 20, 0) : usual;
+        Look lying = model.layering().lies(done) ? pictured.from(0, 20, 0) : pictured;
         Surface surface =
             new Surface(
                 600,
@@ -142,15 +144,19 @@ class LetteringTest {
                 (text, size) -> text.length() * size / 2,
                 14);
         Design design = derivation.made().orElseThrow().design();
-        for (Polygon letter : letters(Portrait.of(model, design, look, done, surface))) {
+        List<Polygon> letters = letters(Portrait.of(model, design, pictured, hero, surface));
+        letters.removeIf(LetteringTest::isMirrored);
+        if (letters.isEmpty()) {
+          letters = letters(Portrait.of(model, design, lying, done, surface));
+          letters.removeIf(LetteringTest::isMirrored);
+        }
+        String what = pattern.id() + " " + face;
+        for (Polygon letter : letters) {
           Envelope box = letter.getEnvelopeInternal();
           Coordinate middle = letter.getCentroid().getCoordinate();
-          String what = pattern.id() + " " + face;
-          // A letter that is turned away is drawn as well, under what covers it.
-          boolean facesAway = isMirrored(letter);
-          assertTrue(facesAway || middle.y > box.centre().y, what + " stands on its head");
-          assertTrue(facesAway || middle.x < box.centre().x, what + " is mirrored");
-          seen += facesAway ? 0 : 1;
+          assertTrue(middle.y > box.centre().y, what + " stands on its head");
+          assertTrue(middle.x < box.centre().x, what + " is mirrored");
+          seen++;
         }
       }
     }
