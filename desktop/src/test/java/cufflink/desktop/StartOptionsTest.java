@@ -24,7 +24,7 @@ class StartOptionsTest {
         List.of(List.of("--dmo"), List.of("a", "--dmo"), List.of("a", "--dmo"))) {
       assertEquals(
           "“--dmo” is not understood; start with --demo, with one project file, or with one of plan,"
-              + " ahead, check, cut, export, find, import, list, log, run, session.",
+              + " ahead, own, check, cut, export, find, import, list, log, run, session.",
           Words.say(StartOptions.check(bad).problem()));
     }
     assertEquals(true, StartOptions.check(List.of("a", "b")).value().isEmpty());

@@ -215,7 +215,7 @@ public final class FlatDrawing {
         }
         if (options.namesLayers()) {
           patch.corners().forEach(corner -> mark(pen, patch, corner));
-          new PatchNames(surface, lie).write(pen, patch, corners);
+          new PatchNames(surface, lie).write(pen, patch, corners, options.patches());
         }
       }
     }

@@ -2,6 +2,7 @@ package cufflink.core.drawing;
 
 import cufflink.core.assembly.Pose;
 import cufflink.core.card.FoldModel;
+import cufflink.core.decor.Greeting;
 import cufflink.core.design.Design;
 import cufflink.core.design.Design.Relation.Reads;
 import cufflink.core.design.Face;
@@ -20,14 +21,6 @@ import java.util.Optional;
 
 /** The words that stand on pieces, upright to whoever reads the card. */
 final class Lettering {
-  /** Words take so much of a rectangle, across and down. */
-  private static final double ACROSS = 0.84;
-
-  private static final double DOWN = 0.62;
-
-  /** Their corners come so near to the edge of what is round, as a share of its radius. */
-  private static final double ROUND = 0.86;
-
   private Lettering() {}
 
   /**
@@ -128,14 +121,9 @@ final class Lettering {
     boolean isTurned = top == Side.LEFT || top == Side.RIGHT;
     double wide = piece.width().toMillimetres();
     double high = piece.height().toMillimetres();
-    double across = isTurned ? high : wide;
-    double down = isTurned ? wide : high;
     double w = reads.width().toMillimetres();
     double h = reads.height().toMillimetres();
-    double scale =
-        piece.isTrimmed()
-            ? ROUND / Math.hypot(w / across, h / down)
-            : Math.min(across * ACROSS / w, down * DOWN / h);
+    double scale = Greeting.scale(reads, piece, isTurned);
     return reads.letters().stream()
         .map(
             letter ->

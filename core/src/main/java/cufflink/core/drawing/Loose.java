@@ -54,12 +54,9 @@ record Loose(int host, Face face, PaperRole role, List<List<Spot>> shapes) {
           .ifPresent(all::add);
     }
     for (Joint joint : design.joints()) {
-      joint
-          .movement()
-          .led()
-          .filter(led -> led.tail().isPositive())
-          .ifPresent(
-              led -> all.addAll(RibbonEnds.of(joint, led, design, model, pose, turns, down)));
+      if (joint.movement().led().filter(led -> led.tail().isPositive()).isPresent()) {
+        all.addAll(RibbonEnds.of(joint, design, model, pose, turns, down));
+      }
     }
     return all;
   }
@@ -70,7 +67,10 @@ record Loose(int host, Face face, PaperRole role, List<List<Spot>> shapes) {
     double at(int facet, Spot spot);
   }
 
-  /** Returns the joint and host of an arch: its two ends stand on a line along the nearest edge. */
+  /**
+   * A handle goes up from its two ends over the nearest edge, and its middle line is as long as it
+   * is.
+   */
   private static Optional<Loose> arch(Joint joint, Design design, FoldModel model) {
     Optional<Piece> piece = design.piece(joint.piece());
     Optional<Assembly.Member> host = model.assembly().copy(joint.on(), Optional.empty());

@@ -1,5 +1,6 @@
 package cufflink.core.drawing;
 
+import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Length;
 import cufflink.core.scene.Drawing.Anchor;
@@ -73,8 +74,11 @@ final class PatchNames {
     return new Room(left, right);
   }
 
-  /** Writes a paper's size, its name and where it lies. */
-  void write(Pen pen, Patch patch, List<Spot> corners) {
+  /** Writes a paper's size, its name and where it lies, unless its middle lies under another. */
+  void write(Pen pen, Patch patch, List<Spot> corners, List<Patch> all) {
+    if (all.subList(all.indexOf(patch) + 1, all.size()).stream().anyMatch(it -> hides(it, patch))) {
+      return;
+    }
     double centre = corners.stream().mapToDouble(Spot::y).average().orElse(0);
     String size = surface.format().briefSize(patch.width(), patch.height());
     for (double letters = surface.textSize(); letters >= smallest; letters -= 1) {
@@ -88,6 +92,14 @@ final class PatchNames {
     if (small(pen, patch, corners, below, patch.label())) {
       small(pen, patch, corners, below + smallest + LEADING, placed(patch));
     }
+  }
+
+  private static boolean hides(Patch over, Patch under) {
+    double x = under.corners().stream().mapToDouble(Spot::x).average().orElse(0);
+    double y = under.corners().stream().mapToDouble(Spot::y).average().orElse(0);
+    return over.ref().piece().equals(under.ref().piece())
+        && over.face() == under.face()
+        && Facet.holds(Facet.polygon(over.corners()), new Spot(x, y));
   }
 
   private static void write(Pen pen, Ref ref, Spot at, String text, double letters) {

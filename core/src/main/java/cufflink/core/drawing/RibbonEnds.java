@@ -60,13 +60,8 @@ final class RibbonEnds {
   }
 
   static List<Loose> of(
-      Joint joint,
-      Movement.Led led,
-      Design design,
-      FoldModel model,
-      Pose pose,
-      double[] turns,
-      Loose.Down down) {
+      Joint joint, Design design, FoldModel model, Pose pose, double[] turns, Loose.Down down) {
+    Movement.Led led = joint.movement().led().orElseThrow();
     List<Movement.Leg> legs = led.taken();
     Optional<End> first = End.of(legs.get(0), true, model, turns);
     Optional<End> last = End.of(legs.get(legs.size() - 1), false, model, turns);

@@ -57,12 +57,35 @@ public final class Gluing {
         .piece(joint.on())
         .map(
             each -> {
-              Message place = over(turned(place(joint, each), joint, design), joint);
+              Message lies =
+                  tilted(joint, each, design)
+                      .orElseGet(() -> turned(place(joint, each), joint, design));
+              Message place = over(lies, joint);
               return joint.glue().isEmpty()
                   ? Message.of("sheet.joint-where", words, place)
                   : Message.of("sheet.joint-place", words, place, glue(joint));
             })
         .orElse(words);
+  }
+
+  /** What lies at an angle has no corner to begin from: its middle is told, and the angle. */
+  private static Optional<Message> tilted(Joint joint, Piece host, Design design) {
+    boolean isFlat =
+        design.piece(joint.piece()).filter(each -> each.scores().isEmpty()).isPresent();
+    return joint
+        .askew()
+        .filter(each -> isFlat && each.degrees() != 0)
+        .map(
+            askew -> {
+              boolean inside = joint.face() == Face.INSIDE;
+              Length left = inside ? askew.at().x() : host.width().minus(askew.at().x());
+              long degrees = Math.round(inside ? askew.degrees() : -askew.degrees());
+              return Message.of(
+                  degrees > 0 ? "sheet.tilted-right" : "sheet.tilted-left",
+                  left,
+                  askew.at().y(),
+                  Long.toString(Math.abs(degrees)));
+            });
   }
 
   /** Where a piece goes, measured as its host lies with that face up, turned over like a page. */

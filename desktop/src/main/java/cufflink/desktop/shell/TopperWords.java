@@ -11,6 +11,7 @@ import cufflink.core.design.Face;
 import cufflink.core.design.Piece;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.job.Derivation;
+import cufflink.core.job.Order;
 import cufflink.core.measure.Length;
 import cufflink.core.paper.Adhesive;
 import cufflink.core.scene.Ref;
@@ -143,6 +144,17 @@ final class TopperWords {
             start);
     List<Topper> now = new ArrayList<>(toppers());
     now.add(topper);
+    Order order = derivation.job().order().withToppers(now);
+    boolean isPut =
+        bench
+            .library()
+            .pattern(derivation.job().withOrder(order))
+            .flatMap(pattern -> pattern.parameter(topper.value(Measure.ACROSS)))
+            .isPresent();
+    if (!isPut) {
+      bench.tell(Words.say("decorate.not-on", host.label()));
+      return;
+    }
     Values values =
         derivation
             .job()

@@ -2,6 +2,7 @@ package cufflink.desktop.slip;
 
 import cufflink.core.card.StageOrder;
 import cufflink.core.cut.Drawer;
+import cufflink.core.decor.Greeting;
 import cufflink.core.decor.Topper;
 import cufflink.core.design.Design;
 import cufflink.core.design.Joint;
@@ -18,6 +19,7 @@ import cufflink.core.job.PaperPlan;
 import cufflink.core.layers.ClosedState;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
+import cufflink.core.measure.Marks;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.pattern.Parameter;
@@ -308,7 +310,8 @@ public final class SlipWriter {
             .map(this::row)
             .toList();
     List<SlipSection> sections = new ArrayList<>();
-    List<SlipRow> own = parameters(true).stream().map(this::row).toList();
+    List<SlipRow> own = new ArrayList<>(parameters(true).stream().map(this::row).toList());
+    derivation.made().ifPresent(made -> addGreetings(own, made.design()));
     sections.add(new SlipSection(Words.say("slip.own"), Words.say("slip.own-remark"), own));
     sections.add(new SlipSection(Words.say("slip.layers"), "", rows));
     derivation.made().ifPresent(made -> addGluing(sections, made.design()));
@@ -316,6 +319,24 @@ public final class SlipWriter {
         new SlipSection(Words.say("slip.border"), Words.say("slip.border-remark"), borders));
     sections.removeIf(section -> section.rows().isEmpty());
     return sections;
+  }
+
+  /** Says how much room the words on a piece of the maker's own have. */
+  private void addGreetings(List<SlipRow> rows, Design design) {
+    Marks marks = derivation.job().marks();
+    for (Topper topper : derivation.job().order().toppers()) {
+      Greeting.on(design, topper.id())
+          .ifPresent(
+              greeting ->
+                  rows.add(
+                      SlipRow.read(
+                          new Subject.CutPart(topper.on(), topper.id()),
+                          List.of(greeting.width(), greeting.height()),
+                          format.size(
+                              marks.floor(greeting.width()), marks.floor(greeting.height())),
+                          Words.say("slip.greeting", topper.words()),
+                          Lights.of(new Ref(topper.on(), topper.id())))));
+    }
   }
 
   private void addGluing(List<SlipSection> sections, Design design) {

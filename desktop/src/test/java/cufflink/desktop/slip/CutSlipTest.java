@@ -42,7 +42,8 @@ class CutSlipTest {
     List<SlipSection> sections = slip(voucher(1), Drawer.EMPTY);
     SlipSection card = section(sections, "Cut: Cardstock");
     assertEquals("1 sheet; 1 is the least possible", card.remark());
-    assertEquals(List.of("162", "296"), card.rows().stream().map(SlipRow::number).toList());
+    assertEquals(
+        List.of("162", "296", "74", "46"), card.rows().stream().map(SlipRow::number).toList());
     assertEquals("one cut: Sheet 1", card.rows().get(0).label());
     assertTrue(
         card.rows().get(1).refs().stream().anyMatch(ref -> ref.piece().equals("base")),

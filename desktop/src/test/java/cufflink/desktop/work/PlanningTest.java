@@ -115,7 +115,7 @@ class PlanningTest {
         new Stock(
             "scrap",
             "scrap",
-            Length.ofMillimetres(300),
+            Length.ofMillimetres(380),
             Length.ofMillimetres(170),
             1,
             true,

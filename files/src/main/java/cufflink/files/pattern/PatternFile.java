@@ -68,8 +68,26 @@ public record PatternFile(
     if (extras.isEmpty() && toppers.isEmpty() || pattern.isEmpty()) {
       return pattern;
     }
-    Entry extended = Toppers.add(Extras.add(root, pattern.get(), extras), toppers);
-    return PatternCompiler.compile(extended, Accessories.all()).pattern().or(() -> pattern);
+    Entry extended = Extras.add(root, pattern.get(), extras);
+    return compiled(extended, toppers)
+        .or(() -> compiled(extended, usable(extended, toppers)))
+        .or(() -> pattern);
+  }
+
+  /** Returns the toppers with which the pattern can be used; an absurd one spoils no other. */
+  private static List<Topper> usable(Entry extended, List<Topper> toppers) {
+    List<Topper> usable = new ArrayList<>();
+    for (Topper each : toppers) {
+      usable.add(each);
+      if (compiled(extended, usable).isEmpty()) {
+        usable.remove(each);
+      }
+    }
+    return usable;
+  }
+
+  private static Optional<Pattern> compiled(Entry extended, List<Topper> toppers) {
+    return PatternCompiler.compile(Toppers.add(extended, toppers), Accessories.all()).pattern();
   }
 
   /**

@@ -5,6 +5,7 @@ import cufflink.core.decor.Topper.Measure;
 import cufflink.core.decor.Topper.Shape;
 import cufflink.core.design.Face;
 import cufflink.core.expression.Place;
+import cufflink.core.measure.Length;
 import cufflink.core.pattern.Entry;
 import cufflink.core.pattern.Mistake;
 import java.util.ArrayList;
@@ -26,6 +27,9 @@ final class Toppers {
   private static final String PAST = "-300 mm";
 
   private static final String LEAST = "3 mm";
+
+  /** No sheet of paper is larger. */
+  private static final String MOST = "1200 mm";
 
   private static final String WORDS = "own/topper.yaml";
 
@@ -77,12 +81,12 @@ final class Toppers {
     if (host.isEmpty() || pieces.containsKey(topper.id())) {
       return;
     }
-    measure(topper, Measure.ACROSS, topper.start().across().toString(), LEAST);
+    measure(topper, Measure.ACROSS, topper.start().across(), LEAST);
     if (topper.shape() != Shape.CIRCLE) {
-      measure(topper, Measure.DOWN, topper.start().down().toString(), LEAST);
+      measure(topper, Measure.DOWN, topper.start().down(), LEAST);
     }
-    measure(topper, Measure.LEFT, topper.start().left().toString(), PAST);
-    measure(topper, Measure.TOP, topper.start().top().toString(), PAST);
+    measure(topper, Measure.LEFT, topper.start().left(), PAST);
+    measure(topper, Measure.TOP, topper.start().top(), PAST);
     parameters.put(
         topper.value(Measure.TILT),
         new Entry.Group(
@@ -116,7 +120,9 @@ final class Toppers {
         : Optional.empty();
   }
 
-  private void measure(Topper topper, Measure measure, String normal, String least) {
+  private void measure(Topper topper, Measure measure, Length start, String least) {
+    // What a file says beyond its limit is as near to it as may be, rather than no piece at all.
+    String normal = start.max(Length.parse(least)).min(Length.parse(MOST)).toString();
     String key =
         switch (measure) {
           case ACROSS -> topper.shape() == Shape.CIRCLE ? "round" : "across";
@@ -125,7 +131,15 @@ final class Toppers {
           case TOP, TILT -> "top";
         };
     Map<String, Entry> parameter =
-        group("label", said(key, topper.label()), "default", text(normal), "min", text(least));
+        group(
+            "label",
+            said(key, topper.label()),
+            "default",
+            text(normal),
+            "min",
+            text(least),
+            "max",
+            text(MOST));
     if (measure == Measure.LEFT || measure == Measure.TOP) {
       parameter.put("scales", text(measure == Measure.LEFT ? "across" : "along"));
     }
@@ -225,7 +239,13 @@ final class Toppers {
     Entry read = Translation.read(PatternLibrary.beside(WORDS), mistakes).of(written);
     Map<String, String> words = new LinkedHashMap<>();
     if (mistakes.isEmpty() && read instanceof Entry.Group group) {
-      group.parts().forEach((key, each) -> words.put(key, ((Entry.Text) each).text()));
+      group
+          .parts()
+          .forEach(
+              (key, each) -> {
+                Entry label = ((Entry.Group) each).parts().get("label");
+                words.put(key, ((Entry.Text) label).text());
+              });
     }
     return words;
   }

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.card.FoldModel;
 import cufflink.core.decor.Fresh;
+import cufflink.core.decor.Greeting;
 import cufflink.core.decor.Topper;
 import cufflink.core.design.Design;
 import cufflink.core.design.Design.Relation.Reads;
@@ -181,6 +182,28 @@ class LetteringTest {
       }
     }
     return letters;
+  }
+
+  /** The room that words have is what they are drawn in: tight one way, and free the other. */
+  @ParameterizedTest
+  @ValueSource(strings = {"Thank you", "i", "So/many/spokes"})
+  void greeting_takesTheRoomThereIs(String words) {
+    Topper.Start start = fresh("slim-tent", Face.OUTSIDE);
+    Design design =
+        derive("slim-tent", List.of(label(words, Face.OUTSIDE, start)))
+            .made()
+            .orElseThrow()
+            .design();
+    Greeting greeting = Greeting.on(design, "own1").orElseThrow();
+    double across = greeting.width().toMillimetres() / start.across().toMillimetres();
+    double down = greeting.height().toMillimetres() / start.down().toMillimetres();
+    assertTrue(across < 0.8401 && down < 0.6201, across + " " + down);
+    assertTrue(across > 0.8399 || down > 0.6199, across + " " + down);
+    Reads reads = design.relations(Reads.class).get(0);
+    assertEquals(
+        reads.width().toMillimetres() / reads.height().toMillimetres(),
+        greeting.width().toMillimetres() / greeting.height().toMillimetres(),
+        0.001);
   }
 
   /** What fits on nothing is set smaller: words never pass the edge of their piece. */

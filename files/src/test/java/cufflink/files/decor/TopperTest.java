@@ -33,6 +33,7 @@ import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers;
 import cufflink.core.paper.Tint;
 import cufflink.core.pattern.Pattern;
+import cufflink.core.run.Gluing;
 import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
 import cufflink.files.Jobs;
@@ -149,6 +150,31 @@ class TopperTest {
       Spot place = new Spot(x, there.getY());
       assertTrue(corners.stream().anyMatch(each -> each.distance(place) < 1e-3), corners + " " + x);
     }
+  }
+
+  /**
+   * What is tilted is told by its middle and its angle, as its face lies; by hand: 30 and 40 / 2.
+   */
+  @ParameterizedTest
+  @CsvSource({
+    "INSIDE, 25, its middle 50 mm from the left edge and 40 mm from the top; turned 25 degrees to the right",
+    "OUTSIDE, 25, its middle 50 mm from the left edge and 40 mm from the top; turned 25 degrees to the right",
+    "OUTSIDE, -8, its middle 50 mm from the left edge and 40 mm from the top; turned 8 degrees to the left"
+  })
+  void tilted_isToldByItsMiddle(Face face, int degrees, String told) {
+    Topper topper = topper(1, Shape.RECTANGLE, face, Adhesive.LIQUID, 40, 20, 30, 30);
+    Job straight = job("banded-half-fold", List.of(topper));
+    Job job =
+        straight.withValues(
+            straight.values().and(topper.value(Measure.TILT), new Setting.OfCount(degrees)));
+    Design design = design(job);
+    String words =
+        design.joints().stream()
+            .filter(each -> each.id().equals("own1"))
+            .map(each -> Gluing.of(each, design).say(Spoken.ENGLISH))
+            .findFirst()
+            .orElseThrow();
+    assertTrue(words.contains(told.replace(";", ",")), words);
   }
 
   /** On every construction, on both faces of all that something can lie on. */
@@ -271,6 +297,18 @@ class TopperTest {
     assertFalse(
         found(job("off-centre-gate", List.of(panel)).withPapers(dark))
             .contains(FindingKind.NOWHERE_TO_WRITE));
+  }
+
+  /** Sizes beyond all limits, as a file may have them, are brought to the limit or said. */
+  @Test
+  void absurdSizes_spoilNoOthers() {
+    Topper tiny = topper(1, Shape.OVAL, Face.OUTSIDE, Adhesive.LIQUID, 0.01, 0.01, 20, 20);
+    Topper large = topper(2, Shape.CIRCLE, Face.OUTSIDE, Adhesive.LIQUID, 9e6, 9e6, 9e6, 9e6);
+    Design design = design(job("banded-half-fold", List.of(tiny, large)));
+    assertEquals(mm(3), design.piece("own1").orElseThrow().width());
+    Topper alone = topper(1, Shape.CIRCLE, Face.OUTSIDE, Adhesive.LIQUID, 9e6, 9e6, 9e6, 9e6);
+    assertFalse(found(job("banded-half-fold", List.of(alone))).isEmpty());
+    assertFalse(found(job("banded-half-fold", List.of(tiny, large))).isEmpty());
   }
 
   /** One more or less changes nothing of the others: ids stay, and so do their values. */
