@@ -9,8 +9,6 @@ import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
 import cufflink.core.job.Derivation;
 import cufflink.core.measure.Length;
-import cufflink.core.measure.LengthFormat.Fractions;
-import cufflink.core.measure.Marks;
 import cufflink.core.paper.Look;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.pattern.Pattern;
@@ -19,7 +17,6 @@ import cufflink.core.scene.Drawing.Printed;
 import cufflink.core.scene.Surface;
 import cufflink.files.Jobs;
 import cufflink.files.pattern.PatternLibrary;
-import cufflink.files.words.Words;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -36,14 +33,7 @@ class HangingTest {
     FoldModel model = derivation.made().orElseThrow().card().whole();
     model.prepare(() -> false);
     Look above = derivation.look().from(0, 0, 0);
-    Surface surface =
-        new Surface(
-            900,
-            900,
-            Marks.MILLIMETRES,
-            Words.on(Marks.MILLIMETRES, Fractions.PLAIN),
-            (text, size) -> text.length() * size / 2,
-            14);
+    Surface surface = Pictures.square(900);
     return Portrait.of(model, derivation.made().orElseThrow().design(), above, done, surface);
   }
 

@@ -16,7 +16,6 @@ import cufflink.core.flat.FlatPattern;
 import cufflink.core.flat.Spot;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Order;
-import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.measure.Marks;
 import cufflink.core.paper.Look;
 import cufflink.core.pattern.Pattern;
@@ -25,7 +24,6 @@ import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Surface;
 import cufflink.files.Jobs;
 import cufflink.files.pattern.PatternLibrary;
-import cufflink.files.words.Words;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.ArrayList;
@@ -136,14 +134,7 @@ class LetteringTest {
                 ? model.closing()
                 : Math.min(model.closing() + 1, model.stages().size());
         Look lying = model.layering().lies(done) ? pictured.from(0, 20, 0) : pictured;
-        Surface surface =
-            new Surface(
-                600,
-                600,
-                Marks.MILLIMETRES,
-                Words.on(Marks.MILLIMETRES, Fractions.PLAIN),
-                (text, size) -> text.length() * size / 2,
-                14);
+        Surface surface = Pictures.square(600);
         Design design = derivation.made().orElseThrow().design();
         List<Polygon> letters = letters(Portrait.of(model, design, pictured, hero, surface));
         letters.removeIf(LetteringTest::isMirrored);
@@ -216,14 +207,7 @@ class LetteringTest {
         Derivation derivation = derive("slim-tent", List.of(topper));
         FoldModel model = derivation.made().orElseThrow().card().whole();
         model.prepare(() -> false);
-        Surface surface =
-            new Surface(
-                400,
-                400,
-                Marks.MILLIMETRES,
-                Words.on(Marks.MILLIMETRES, Fractions.PLAIN),
-                (text, size) -> text.length() * size / 2,
-                14);
+        Surface surface = Pictures.square(400);
         Drawing drawing =
             Portrait.of(
                 model,
