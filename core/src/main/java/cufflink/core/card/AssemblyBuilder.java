@@ -67,7 +67,8 @@ final class AssemblyBuilder {
       Optional<Piece> piece =
           design
               .piece(joint.piece())
-              .filter(each -> !joint.piece().equals(joint.on()) || isAnother(joint, each));
+              .filter(each -> !joint.piece().equals(joint.on()) || isAnother(joint, each))
+              .filter(each -> !design.isSeam(joint));
       piece.ifPresent(each -> builder.join(joint, each));
     }
     return builder.assembly();

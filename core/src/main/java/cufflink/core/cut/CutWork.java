@@ -109,7 +109,7 @@ public final class CutWork {
   private record Half(Length width, Length height, boolean rising) {}
 
   private static Half half(Layer layer) {
-    Shape shape = printedShape(layer);
+    Shape shape = printedShape(layer).straight();
     boolean rising = shape == Shape.TOP_LEFT || shape == Shape.BOTTOM_RIGHT;
     return new Half(layer.width(), layer.height(), rising);
   }
@@ -124,7 +124,7 @@ public final class CutWork {
       case BOTTOM_LEFT -> Shape.TOP_LEFT;
       case TOP_RIGHT -> Shape.BOTTOM_RIGHT;
       case BOTTOM_RIGHT -> Shape.TOP_RIGHT;
-      case WHOLE, ON_POINT -> layer.shape();
+      case WHOLE, ON_POINT, POINT_LEFT, POINT_RIGHT -> layer.shape();
     };
   }
 
@@ -148,7 +148,7 @@ public final class CutWork {
   }
 
   private static boolean isUpper(Shape shape) {
-    return shape == Shape.TOP_LEFT || shape == Shape.TOP_RIGHT;
+    return shape.straight() == Shape.TOP_LEFT || shape.straight() == Shape.TOP_RIGHT;
   }
 
   /** Returns how most of a piece's folds run, by their length. */

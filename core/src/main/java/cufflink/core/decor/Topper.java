@@ -5,6 +5,7 @@ import cufflink.core.measure.Length;
 import cufflink.core.paper.Adhesive;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 
 /**
  * A piece that a maker puts on a card of their own accord: a label, a mat, a figure.
@@ -41,6 +42,12 @@ public record Topper(
 
   /** The most that stands on one. */
   public static final int MOST_WORDS = 80;
+
+  /** No sheet of paper is larger; nor may one lie farther from an edge. */
+  public static final Length LARGEST = Length.ofMillimetres(1_200);
+
+  /** How far past the left or top edge one may lie. */
+  public static final Length PAST = Length.ofMillimetres(300);
 
   /** What the ids begin with. */
   private static final String PREFIX = "own";
@@ -92,6 +99,29 @@ public record Topper(
         throw new IllegalArgumentException("a topper of " + across + " by " + down);
       }
     }
+
+    /**
+     * Returns what cannot be meant.
+     *
+     * @return the first measure that is beyond {@link #LARGEST}, or past an edge by more than
+     *     {@link #PAST}; empty if none is
+     */
+    public Optional<Measure> absurd() {
+      if (across.compareTo(LARGEST) > 0) {
+        return Optional.of(Measure.ACROSS);
+      }
+      if (down.compareTo(LARGEST) > 0) {
+        return Optional.of(Measure.DOWN);
+      }
+      if (isAbsurd(left)) {
+        return Optional.of(Measure.LEFT);
+      }
+      return isAbsurd(top) ? Optional.of(Measure.TOP) : Optional.empty();
+    }
+
+    private static boolean isAbsurd(Length place) {
+      return place.compareTo(LARGEST) > 0 || place.plus(PAST).compareTo(Length.ZERO) < 0;
+    }
   }
 
   /** A value of a topper. */
@@ -115,9 +145,19 @@ public record Topper(
     Objects.requireNonNull(face);
     Objects.requireNonNull(fixing);
     Objects.requireNonNull(start);
-    if (!id.matches(PREFIX + "[1-9][0-9]*")) {
+    if (!isId(id)) {
       throw new IllegalArgumentException("a topper called " + id);
     }
+  }
+
+  /**
+   * Says whether a topper may be known by this.
+   *
+   * @param id a name
+   * @return whether it is {@code own} with a number from 1
+   */
+  public static boolean isId(String id) {
+    return id.matches(PREFIX + "[1-9][0-9]*");
   }
 
   /**

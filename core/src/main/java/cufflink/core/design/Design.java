@@ -58,6 +58,13 @@ public record Design(
     record Arched(String joint) implements Relation {}
 
     /**
+     * A piece is glued to itself, though it is one of several alike.
+     *
+     * @param joint the id of the joint
+     */
+    record Closes(String joint) implements Relation {}
+
+    /**
      * A piece goes into a pocket.
      *
      * @param piece the piece
@@ -197,6 +204,20 @@ public record Design(
    */
   public boolean overhangs(String part) {
     return relations.contains(new Relation.Overhangs(part));
+  }
+
+  /**
+   * Says whether a joint glues a piece to itself. One on a piece of its own kind may also put
+   * another copy there, or fold one over along a line.
+   *
+   * @param joint a joint of this design
+   * @return true if it is a seam
+   */
+  public boolean isSeam(Joint joint) {
+    boolean isAlone = piece(joint.piece()).filter(each -> each.count() == 1).isPresent();
+    return joint.piece().equals(joint.on())
+        && joint.movement().isFast()
+        && (isAlone || relations.contains(new Relation.Closes(joint.id())));
   }
 
   /**

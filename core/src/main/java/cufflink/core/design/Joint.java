@@ -162,6 +162,8 @@ public record Joint(
       case BOTTOM_RIGHT -> List.of(corners.get(1), corners.get(2), corners.get(3));
       case BOTTOM_LEFT -> List.of(corners.get(0), corners.get(2), corners.get(3));
       case ON_POINT -> onPoint();
+      case POINT_LEFT -> List.of(onPoint().get(0), onPoint().get(2), onPoint().get(3));
+      case POINT_RIGHT -> onPoint().subList(0, 3);
     };
   }
 

@@ -45,7 +45,11 @@ public record Layer(
     /** It is cut corner to corner, and the half with the bottom left corner is used. */
     BOTTOM_LEFT,
     /** It is a square that stands on its point. */
-    ON_POINT;
+    ON_POINT,
+    /** It is a square that stands on its point, cut from the top to the foot; its left half. */
+    POINT_LEFT,
+    /** It is a square that stands on its point, cut from the top to the foot; its right half. */
+    POINT_RIGHT;
 
     /**
      * Says whether only half of the rectangle is used.
@@ -54,6 +58,29 @@ public record Layer(
      */
     public boolean isHalf() {
       return this != WHOLE && this != ON_POINT;
+    }
+
+    /**
+     * Says whether it stands on a point of the square that it is cut from.
+     *
+     * @return true for the square on its point and for its halves
+     */
+    public boolean isTurned() {
+      return this == ON_POINT || this == POINT_LEFT || this == POINT_RIGHT;
+    }
+
+    /**
+     * Returns what it is while its paper lies straight, before it is turned by an eighth.
+     *
+     * @return the same for all that does not stand on a point
+     */
+    public Shape straight() {
+      return switch (this) {
+        case ON_POINT -> WHOLE;
+        case POINT_LEFT -> TOP_LEFT;
+        case POINT_RIGHT -> BOTTOM_RIGHT;
+        default -> this;
+      };
     }
   }
 
@@ -118,6 +145,8 @@ public record Layer(
       case BOTTOM_RIGHT -> List.of(topRight, bottomRight, bottomLeft);
       case BOTTOM_LEFT -> List.of(at, bottomRight, bottomLeft);
       case ON_POINT -> onPoint();
+      case POINT_LEFT -> List.of(onPoint().get(0), onPoint().get(2), onPoint().get(3));
+      case POINT_RIGHT -> onPoint().subList(0, 3);
     };
   }
 

@@ -51,7 +51,11 @@ abstract class GluePart {
       return Optional.of(new Half(joint.get(), card, host));
     }
     boolean isCopy =
-        joint.flatMap(it -> card.piece(it.piece())).filter(it -> it.count() > 1).isPresent();
+        joint
+            .filter(it -> !card.isSeam(it))
+            .flatMap(it -> card.piece(it.piece()))
+            .filter(it -> it.count() > 1)
+            .isPresent();
     return isOther || isCopy
         ? HalfBuilt.part(order, card, index)
             .flatMap(part -> Whole.of(joint.get(), card, host, part, takesGlue))

@@ -84,10 +84,10 @@ public final class PiecesDrawing {
   /** Returns the cut from corner to corner of a layer of which half is used. */
   private static List<Segment> halving(Layer layer) {
     List<Point> corners = Piece.rectangle(layer.width(), layer.height());
-    return switch (layer.shape()) {
-      case WHOLE, ON_POINT -> List.of();
+    return switch (layer.shape().straight()) {
       case TOP_LEFT, BOTTOM_RIGHT -> List.of(new Segment(corners.get(1), corners.get(3)));
       case TOP_RIGHT, BOTTOM_LEFT -> List.of(new Segment(corners.get(0), corners.get(2)));
+      default -> List.of();
     };
   }
 

@@ -116,6 +116,21 @@ public final class Fitter {
     return scaler.at(width, height).without(Bench.NAMES);
   }
 
+  /**
+   * Lays a construction across that was upright, or the other way round: what grows with the width
+   * grows to what was the height, and what grows with the height to what was the width.
+   *
+   * @param pattern the construction
+   * @param values the maker's values before, with a finished width and height
+   * @param rulers on which marks
+   * @return the new values; nothing is pinned
+   */
+  public static Values turned(Pattern pattern, Values values, Rulers rulers) {
+    Length width = values.length(pattern.parameter(Role.FINISHED_WIDTH).id()).orElseThrow();
+    Length height = values.length(pattern.parameter(Role.FINISHED_HEIGHT).id()).orElseThrow();
+    return scaled(pattern, values, height, width, new Manner(rulers, false, Set.of()));
+  }
+
   private boolean isPinned(Role role) {
     return manner.pinned().contains(pattern.parameter(role).id())
         || pattern.isSquare()

@@ -65,10 +65,7 @@ public record Act(int number, String host, Face face, List<Layer> layers, Option
 
   /** Says whether it glues one piece to itself. */
   boolean isSeam(Design design) {
-    return joint
-        .filter(each -> each.piece().equals(each.on()))
-        .filter(each -> design.piece(each.on()).filter(it -> it.count() == 1).isPresent())
-        .isPresent();
+    return joint.filter(design::isSeam).isPresent();
   }
 
   /** Says whether it is glued, and not only put in or slid under. */

@@ -43,7 +43,8 @@ record Copies(Design card, List<Joint> done) {
   /** Says whether a joint puts one piece on another. */
   static boolean isJoining(Design card, Joint joint) {
     return !joint.piece().equals(joint.on())
-        || card.piece(joint.piece()).filter(each -> each.count() > 1).isPresent();
+        || !card.isSeam(joint)
+            && card.piece(joint.piece()).filter(each -> each.count() > 1).isPresent();
   }
 
   /** Returns what a piece hangs on so far, over other pieces or directly; itself if on nothing. */

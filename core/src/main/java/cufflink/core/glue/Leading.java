@@ -8,6 +8,7 @@ import cufflink.core.plane.Area;
 import cufflink.core.plane.Point;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** What must be there before a ribbon is led over it, and what comes over its ends afterwards. */
 final class Leading {
@@ -23,7 +24,7 @@ final class Leading {
     Optional<Movement.Led> first = led(one);
     Optional<Movement.Led> second = led(other);
     if (first.isPresent() && second.isPresent()) {
-      return one.number() < other.number() && one.host().equals(other.host());
+      return one.number() < other.number() && meet(first.get(), second.get());
     }
     if (first.isPresent()) {
       return first.get().legs().stream()
@@ -31,7 +32,33 @@ final class Leading {
     }
     return second.isPresent()
         && second.get().legs().stream()
-            .anyMatch(leg -> isOver(leg, one) && !isLater(one, other) || leadsTo(leg, one));
+            .anyMatch(
+                leg ->
+                    isOver(leg, one) && !isLater(one, other)
+                        || copies(second.get()).count() > 1 && leadsTo(leg, one));
+  }
+
+  /** A ribbon on a single piece is put on while that lies bare, before it is slid in. */
+  static boolean goesInWith(Act ribbon, Act piece) {
+    return led(ribbon).filter(led -> copies(led).count() == 1).stream()
+        .map(led -> led.legs().get(0))
+        .anyMatch(
+            leg ->
+                piece
+                    .joint()
+                    .filter(joint -> joint.movement().slide().isPresent())
+                    .filter(joint -> joint.piece().equals(leg.on()))
+                    .filter(joint -> leg.by().isEmpty() || leg.by().equals(Optional.of(joint.id())))
+                    .isPresent());
+  }
+
+  /** Which copies of which pieces a ribbon is led over; one on a single piece is put on that. */
+  private static Stream<List<Object>> copies(Movement.Led led) {
+    return led.legs().stream().map(leg -> List.<Object>of(leg.on(), leg.by())).distinct();
+  }
+
+  private static boolean meet(Movement.Led one, Movement.Led other) {
+    return copies(one).anyMatch(copy -> copies(other).anyMatch(copy::equals));
   }
 
   /** A piece that is put on after a ribbon, as the pattern has them, goes over it. */

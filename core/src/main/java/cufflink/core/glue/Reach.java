@@ -41,6 +41,9 @@ final class Reach {
 
   /** Says why one must come before another, if it must. */
   private Optional<Message> why(Act one, Act other) {
+    if (Leading.goesInWith(one, other)) {
+      return Optional.of(Message.of("act.lies-bare", label(other.piece().orElseThrow())));
+    }
     if (Leading.isLed(one) || Leading.isLed(other)) {
       return Leading.comesFirst(one, other)
           ? Optional.of(Must.under(name(other)))
@@ -65,7 +68,7 @@ final class Reach {
     if (other.isSeam(design) && Tube.closesOver(one, joint, design)) {
       return Optional.of(Message.of("act.tube", label(joint.on())));
     }
-    if (other.isJoining() && isHidden(one, joint)) {
+    if (other.isJoining() && isHidden(one, joint) && isSeamOf(one, joint)) {
       return Optional.of(Message.of("act.hidden", label(joint.piece())));
     }
     if (other.isJoining() && stands(joint.piece()) && lies(one, joint)) {
@@ -156,6 +159,25 @@ final class Reach {
     boolean sameFace = one.host().equals(joint.piece()) && one.face() == joint.touching();
     // Folded and glued on, its seam lies against the host.
     return sameFace && (isFlat(joint.piece()) || one.isSeam(design));
+  }
+
+  /** Of several tubes each has its own seam: the first the first, and so on. */
+  private boolean isSeamOf(Act one, Joint joint) {
+    if (!one.isSeam(design)) {
+      return true;
+    }
+    List<Joint> seams =
+        design.joints().stream()
+            .filter(each -> design.isSeam(each) && each.on().equals(joint.piece()))
+            .toList();
+    List<Joint> joints =
+        design.joints().stream().filter(each -> isPut(each, joint.piece())).toList();
+    return seams.size() != joints.size()
+        || seams.indexOf(one.joint().get()) == joints.indexOf(joint);
+  }
+
+  private boolean isPut(Joint joint, String piece) {
+    return joint.piece().equals(piece) && !design.isSeam(joint);
   }
 
   private boolean isFlat(String piece) {

@@ -39,7 +39,8 @@ final class Tube {
     Face inner = 2 * valleys >= folds.size() ? Face.INSIDE : Face.OUTSIDE;
     boolean isInner = one.host().equals(piece.id()) && one.face() == inner;
     boolean isSeam = one.joint().filter(each -> each.piece().equals(each.on())).isPresent();
-    if (!isInner || isSeam || folds.size() < 2) {
+    // What is slid in afterwards goes in by the mouth.
+    if (!isInner || isSeam || !one.isGlued() || folds.size() < 2) {
       return false;
     }
     boolean isUpright = folds.stream().allMatch(each -> each.line().isVertical());

@@ -115,6 +115,7 @@ public record FoldReport(
     findings.addAll(WeaveInspection.inspect(design));
     findings.addAll(RibbonInspection.ways(design, model));
     stack.ifPresent(order -> findings.addAll(MeetInspection.inspect(design, model, order)));
+    findings.addAll(MeetInspection.loose(design, model, stops));
     findings.addAll(FoldFindings.mirrored(model));
     List<Catches.Catch> catches = Catches.of(model, stops);
     findings.addAll(FoldFindings.catches(model, catches));

@@ -5,21 +5,27 @@ import cufflink.core.assembly.Pose;
 import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
 import cufflink.core.design.Face;
+import cufflink.core.design.Fold;
 import cufflink.core.design.Joint;
+import cufflink.core.design.Piece;
+import cufflink.core.design.Score;
 import cufflink.core.finding.Finding;
 import cufflink.core.finding.Finding.Place;
 import cufflink.core.finding.Finding.Severity;
 import cufflink.core.finding.FindingKind;
 import cufflink.core.flat.Facet;
+import cufflink.core.flat.FlatPattern;
 import cufflink.core.flat.Spot;
 import cufflink.core.layers.LayerOrder;
 import cufflink.core.plane.Area;
+import cufflink.core.plane.Side;
 import cufflink.core.space.Motion;
 import cufflink.core.space.Vec;
 import cufflink.core.words.Message;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.BooleanSupplier;
 
 /**
  * What a piece is glued to itself with meets another part of it on the face that is said, once the
@@ -40,33 +46,86 @@ final class MeetInspection {
   static List<Finding> inspect(Design design, FoldModel model, LayerOrder.Stack stack) {
     MeetInspection inspection = new MeetInspection(model, stack);
     return design.joints().stream()
-        .filter(joint -> joint.piece().equals(joint.on()) && joint.movement().isFast())
-        .filter(joint -> design.piece(joint.piece()).filter(each -> each.count() == 1).isPresent())
+        .filter(design::isSeam)
         .flatMap(joint -> inspection.check(joint).stream())
         .toList();
+  }
+
+  /**
+   * Inspects what is glued to itself while it is on nothing else: a bag, or a handle.
+   *
+   * @param design the card
+   * @param model the card as it is folded
+   * @param stops asked now and then; true ends it
+   * @return what does not come to lie where its glue is
+   */
+  static List<Finding> loose(Design design, FoldModel model, BooleanSupplier stops) {
+    return design.joints().stream()
+        .filter(design::isSeam)
+        .flatMap(
+            joint ->
+                design
+                    .piece(joint.piece())
+                    .filter(piece -> !isMember(piece, model))
+                    .flatMap(piece -> loose(joint, piece, design, model, stops))
+                    .stream())
+        .toList();
+  }
+
+  private static Optional<Finding> loose(
+      Joint joint, Piece piece, Design design, FoldModel model, BooleanSupplier stops) {
+    if (!isFolded(piece, design)) {
+      return isCreasedTheOtherWay(joint, piece) ? Optional.of(notMet(joint)) : Optional.empty();
+    }
+    FoldModel own = FoldModel.of(design, FlatPattern.of(piece, model.assembly().tolerances()));
+    own.prepare(stops);
+    return own.isReady() && own.movesThroughout()
+        ? own.layering()
+            .stack(own.closing())
+            .flatMap(stack -> new MeetInspection(own, stack).check(joint))
+        : Optional.empty();
+  }
+
+  /** What is folded once, towards a face, is glued to itself on that face. */
+  private static boolean isCreasedTheOtherWay(Joint joint, Piece piece) {
+    List<Score> folds = piece.scores().stream().filter(Score::folds).toList();
+    return folds.size() == 1
+        && (folds.get(0).fold() == Fold.VALLEY) != (joint.face() == Face.INSIDE);
+  }
+
+  private static boolean isMember(Piece piece, FoldModel model) {
+    return model.assembly().members().stream()
+        .anyMatch(member -> member.flat().piece().id().equals(piece.id()));
+  }
+
+  private static boolean isFolded(Piece piece, Design design) {
+    return design.stages().stream().anyMatch(stage -> stage.piece().equals(piece.id()));
   }
 
   private Optional<Finding> check(Joint joint) {
     for (Assembly.Member member : model.assembly().members()) {
       if (member.flat().piece().id().equals(joint.piece())) {
-        return joint.glue().stream().allMatch(glue -> meets(joint.face(), glue, member))
+        return joint.glue().stream().allMatch(glue -> meets(joint, glue, member))
             ? Optional.empty()
-            : Optional.of(
-                new Finding(
-                    FindingKind.NOT_MET,
-                    Severity.ERROR,
-                    Place.on(joint.on(), joint.id()),
-                    Message.of(
-                        "inspect.not-met",
-                        joint.label(),
-                        Message.of(joint.face() == Face.INSIDE ? "layer.inside" : "layer.outside")),
-                    Optional.empty()));
+            : Optional.of(notMet(joint));
       }
     }
     return Optional.empty();
   }
 
-  private boolean meets(Face face, Area glue, Assembly.Member member) {
+  private static Finding notMet(Joint joint) {
+    return new Finding(
+        FindingKind.NOT_MET,
+        Severity.ERROR,
+        Place.on(joint.on(), joint.id()),
+        Message.of(
+            "inspect.not-met",
+            joint.label(),
+            Message.of(joint.face() == Face.INSIDE ? "layer.inside" : "layer.outside")),
+        Optional.empty());
+  }
+
+  private boolean meets(Joint joint, Area glue, Assembly.Member member) {
     Spot place =
         new Spot(
             glue.at().x().toMillimetres() + glue.width().toMillimetres() / 2,
@@ -74,12 +133,30 @@ final class MeetInspection {
     for (Facet facet : member.flat().facets()) {
       if (Facet.holds(facet.polygon(), place)) {
         int index = member.firstFacet() + facet.index();
-        OptionalInt other = nearest(face, place, index, member);
-        return other.isPresent() && staysWith(other.getAsInt(), index, place);
+        OptionalInt other = nearest(joint.face(), place, index, member);
+        return other.isPresent()
+            && (!isRing(joint, member) || !isNextTo(other.getAsInt(), index))
+            && staysWith(other.getAsInt(), index, place);
       }
     }
     // Glue beside the paper is told of elsewhere.
     return true;
+  }
+
+  /**
+   * A seam that leaves no mouth closes its piece to a ring, and so joins parts that are no
+   * neighbours; a piece folded once has no others.
+   */
+  private static boolean isRing(Joint joint, Assembly.Member member) {
+    return joint.mouth() == Side.NONE && member.flat().facets().size() > 2;
+  }
+
+  private boolean isNextTo(int one, int other) {
+    return model.assembly().creases().stream()
+        .anyMatch(
+            crease ->
+                crease.first() == one && crease.second() == other
+                    || crease.first() == other && crease.second() == one);
   }
 
   /** Finds the part of the same piece that lies next on one face of a facet. */

@@ -125,7 +125,8 @@ final class RibbonInspection {
         host.get().openings().stream()
             .map(opening -> Facet.polygon(opening.outline().stream().map(Spot::from).toList()))
             .anyMatch(hole -> Facet.holds(hole, place));
-    return (isAtEdge || isAtHole) == (leg.face() == next.face());
+    // At a hole a brad may hold it on the face where it lies.
+    return leg.face() == next.face() ? isAtEdge : !isAtEdge && !isAtHole;
   }
 
   /** Returns when a ribbon is led: while the card lies open in its way, or is closed. */

@@ -1,6 +1,7 @@
 package cufflink.core.job;
 
 import cufflink.core.card.Card;
+import cufflink.core.decor.Topper;
 import cufflink.core.design.Design;
 import cufflink.core.finding.Finding;
 import cufflink.core.finding.Finding.Place;
@@ -27,6 +28,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
+import java.util.stream.Stream;
 
 /**
  * Everything that follows from a job. It is made anew at every change.
@@ -127,17 +129,28 @@ public record Derivation(
 
   /** What lay on a piece that the card does not have is not lost: it waits for another place. */
   private static List<Finding> leftOut(Job job, Design design) {
-    return job.order().toppers().stream()
-        .filter(topper -> design.piece(topper.id()).isEmpty())
-        .map(
-            topper ->
-                new Finding(
-                    FindingKind.TOPPER_LEFT_OUT,
-                    Severity.WARNING,
-                    Place.on(design.base().id()),
-                    Message.of("inspect.topper-left-out", topper.label(), topper.on()),
-                    Optional.empty()))
-        .toList();
+    List<Topper> toppers = job.order().toppers();
+    Stream<Message> lost =
+        toppers.stream()
+            .limit(Topper.MOST)
+            .filter(topper -> design.piece(topper.id()).isEmpty())
+            .map(each -> Message.of("inspect.topper-left-out", each.label(), each.on()));
+    Stream<Message> tooMany =
+        Stream.of(toppers.size())
+            .filter(many -> many > Topper.MOST)
+            .map(
+                many ->
+                    Message.of("inspect.toppers-too-many", many, Topper.MOST, many - Topper.MOST));
+    return Stream.concat(lost, tooMany).map(told -> leftOut(design, told)).toList();
+  }
+
+  private static Finding leftOut(Design design, Message told) {
+    return new Finding(
+        FindingKind.TOPPER_LEFT_OUT,
+        Severity.WARNING,
+        Place.on(design.base().id()),
+        told,
+        Optional.empty());
   }
 
   /**

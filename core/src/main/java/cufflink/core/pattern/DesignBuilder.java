@@ -297,6 +297,17 @@ final class DesignBuilder {
         template.shape() == Layer.Shape.BOTTOM_LEFT || template.shape() == Layer.Shape.BOTTOM_RIGHT;
     Length right = fromRight ? border.minus(half) : half;
     Length down = fromBottom ? border.minus(half) : half;
+    if (template.shape().isTurned()) {
+      // It keeps to the middle, but clear of the line along which its square is cut in half.
+      Length middle = Length.ofUnits(border.units() / 2);
+      down = middle;
+      right =
+          switch (template.shape()) {
+            case POINT_LEFT -> middle.minus(half);
+            case POINT_RIGHT -> middle.plus(half);
+            default -> middle;
+          };
+    }
     return new Layer(
         turn.id(),
         template.presence().label(),

@@ -3,6 +3,7 @@ package cufflink.core.pattern;
 import cufflink.core.design.Face;
 import cufflink.core.design.Movement;
 import cufflink.core.design.Mover;
+import cufflink.core.design.PartName;
 import cufflink.core.expression.Formula;
 import cufflink.core.expression.Kind;
 import cufflink.core.expression.Place;
@@ -13,6 +14,7 @@ import cufflink.core.plane.Segment;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Matcher;
 
 /**
  * How a ribbon is led, before it has numbers.
@@ -26,12 +28,16 @@ record LedTemplate(List<LegTemplate> legs, Optional<Formula> tail) {
 
   private static final String TAIL = "tail";
 
+  private static final java.util.regex.Pattern NUMBERED =
+      java.util.regex.Pattern.compile("\\[(.+)\\]$");
+
   /**
    * One part.
    *
    * @param place where it is said
    * @param on the piece it lies on
    * @param by the joint that puts on the copy that is meant
+   * @param number which of these joints, if they are numbered
    * @param face the face it lies on
    * @param line both ends of its middle line
    * @param taped how much of it tape holds, if any
@@ -42,6 +48,7 @@ record LedTemplate(List<LegTemplate> legs, Optional<Formula> tail) {
       Place place,
       String on,
       Optional<String> by,
+      Optional<Formula> number,
       Face face,
       List<Formula> line,
       Optional<Formula> taped,
@@ -50,7 +57,7 @@ record LedTemplate(List<LegTemplate> legs, Optional<Formula> tail) {
     Movement.Leg leg(Scope scope) {
       return new Movement.Leg(
           on,
-          by,
+          by.map(it -> number.map(n -> PartName.of(it, scope.whole(n)).id()).orElse(it)),
           face,
           new Segment(scope.point(line.subList(0, 2)), scope.point(line.subList(2, 4))),
           taped.map(scope::length).orElse(Length.ZERO),
@@ -84,7 +91,9 @@ record LedTemplate(List<LegTemplate> legs, Optional<Formula> tail) {
           new LegTemplate(
               leg.place(),
               AssemblyCompiler.pieceName(leg, "on", pieces),
-              leg.entry("by").map(by -> leg.home().part(leg.plain(by))),
+              leg.entry("by")
+                  .map(by -> leg.home().part(NUMBERED.matcher(leg.plain(by)).replaceAll(""))),
+              leg.entry("by").flatMap(by -> number(leg, by)),
               leg.oneOf("face", Face.class, Face.INSIDE),
               leg.lengths(leg.entry("line").orElse(new Entry.Items(leg.place(), List.of())), 4),
               leg.formula("taped", Kind.LENGTH),
@@ -96,6 +105,14 @@ record LedTemplate(List<LegTemplate> legs, Optional<Formula> tail) {
       return Optional.empty();
     }
     return Optional.of(new LedTemplate(legs, joint.formula(TAIL, Kind.LENGTH)));
+  }
+
+  /** Reads which of several joints is meant by a name with a formula in brackets. */
+  private static Optional<Formula> number(Section leg, Entry by) {
+    Matcher matcher = NUMBERED.matcher(leg.plain(by));
+    return matcher.find()
+        ? leg.formula(new Entry.Text(by.place(), matcher.group(1)), Kind.NUMBER)
+        : Optional.empty();
   }
 
   /** Returns how it is led. */

@@ -55,7 +55,9 @@ public record Pattern(
     /** They may. */
     FREE,
     /** They are the same. */
-    SQUARE
+    SQUARE,
+    /** They may, and the card is made upright and across. */
+    EITHER
   }
 
   /**
@@ -65,6 +67,15 @@ public record Pattern(
    */
   public boolean isSquare() {
     return proportions == Proportions.SQUARE;
+  }
+
+  /**
+   * Says whether the card is made upright as well as across.
+   *
+   * @return true if it works when its width and height are exchanged
+   */
+  public boolean isTurned() {
+    return proportions == Proportions.EITHER;
   }
 
   /** Copies the lists. */

@@ -124,6 +124,9 @@ final class RelationCompiler {
     if (section.text("arched", "false").equals("true")) {
       add(id, section, (part, none) -> new Relation.Arched(part));
     }
+    if (section.text("closes", "false").equals("true")) {
+      add(id, section, (part, none) -> new Relation.Closes(part));
+    }
     return id;
   }
 

@@ -110,6 +110,8 @@ public final class Gluing {
       case TOP_RIGHT -> square(area, left, !inside, true);
       case BOTTOM_RIGHT -> square(area, left, !inside, false);
       case BOTTOM_LEFT -> square(area, left, inside, false);
+      case POINT_LEFT, POINT_RIGHT ->
+          throw new IllegalStateException("only layers are halves on their point");
     };
   }
 
@@ -223,7 +225,7 @@ public final class Gluing {
     boolean inside = layer.face() == Face.INSIDE;
     Point mark = mark(layer, inside);
     Length left = inside ? mark.x() : host.width().minus(mark.x());
-    Message corner = Message.of(corner(layer.shape()), left, mark.y());
+    Message corner = Message.of(corner(layer.shape(), inside), left, mark.y());
     return Message.of(
         raised ? "sheet.layer-raised" : "sheet.layer",
         layer.label(),
@@ -233,10 +235,12 @@ public final class Gluing {
   }
 
   /** Names the corner of a layer that a pencil mark is made for: one that its paper has. */
-  private static String corner(Layer.Shape shape) {
+  private static String corner(Layer.Shape shape, boolean inside) {
     return switch (shape) {
       case WHOLE -> "layer.corner";
       case ON_POINT -> "layer.point";
+      case POINT_LEFT -> inside ? "layer.points-left" : "layer.points-right";
+      case POINT_RIGHT -> inside ? "layer.points-right" : "layer.points-left";
       default -> "layer.square-corner";
     };
   }
@@ -253,6 +257,8 @@ public final class Gluing {
       case BOTTOM_RIGHT -> new Point(layer.right(), layer.bottom());
       case BOTTOM_LEFT -> new Point(layer.at().x(), layer.bottom());
       case ON_POINT -> layer.outline().get(0);
+      case POINT_LEFT -> layer.outline().get(2);
+      case POINT_RIGHT -> layer.outline().get(1);
     };
   }
 

@@ -26,6 +26,7 @@ import cufflink.core.words.Message;
 import cufflink.desktop.slip.SlipSection;
 import cufflink.desktop.slip.SlipWriter;
 import cufflink.desktop.wait.Latest;
+import cufflink.desktop.work.Sizing;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.size.StandardSizes;
@@ -40,6 +41,7 @@ import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.util.Duration;
 
 /** How large? */
@@ -92,12 +94,7 @@ final class SizeStation implements PullStation {
         sentence.choice(
             Words.say(job.keepsProportions() ? "size.keeps" : "size.stretches"),
             Words.say("size.proportions-hint"),
-            () ->
-                List.of(
-                    Sentence.item(
-                        Words.say("size.keeps"), () -> bench.sizing().keepProportions(true)),
-                    Sentence.item(
-                        Words.say("size.stretches"), () -> bench.sizing().keepProportions(false))));
+            () -> proportions(derivation));
     clauses.add(Message.plain(proportions));
     String marks =
         sentence.choice(
@@ -120,6 +117,18 @@ final class SizeStation implements PullStation {
     newer(sentence).map(Message::plain).ifPresent(clauses::add);
     offMarks(sentence, derivation).map(Message::plain).ifPresent(clauses::add);
     return sentence.show(Message.list("list.comma", clauses));
+  }
+
+  private List<MenuItem> proportions(Derivation derivation) {
+    Sizing sizing = bench.sizing();
+    List<MenuItem> items = new ArrayList<>();
+    items.add(Sentence.item(Words.say("size.keeps"), () -> sizing.keepProportions(true)));
+    items.add(Sentence.item(Words.say("size.stretches"), () -> sizing.keepProportions(false)));
+    if (derivation.pattern().isTurned()) {
+      items.add(new SeparatorMenuItem());
+      items.add(Sentence.item(Words.say("size.turn"), sizing::turn));
+    }
+    return items;
   }
 
   private Optional<String> newer(Sentence sentence) {

@@ -238,6 +238,13 @@ public final class Sizing {
     fit(bench.job().orElseThrow().withProportionsKept(keeps), "");
   }
 
+  /** Lays the card across that was upright, or the other way round; its sizes are typed sizes. */
+  public void turn() {
+    Job job = bench.job().orElseThrow();
+    Values values = Fitter.turned(pattern(), job.onBench(), job.rulers());
+    bench.change(job.withGoal(new Goal.Free()).withValues(values), "", "");
+  }
+
   /**
    * Returns what looks for sizes.
    *

@@ -90,7 +90,7 @@ class PlanningTest {
   @Test
   void ask_forTheSameAgain_keepsThePlans(FxRobot robot) {
     List<PaperPlan> first = plans(robot);
-    robot.interact(() -> bench.making().rename("Another title"));
+    robot.interact(() -> bench.making().note("Nothing of this is cut."));
     robot.interact(() -> bench.cutter().ask(derivation(), bench.drawer()));
     assertFalse(bench.cutter().planner().busy().get());
     assertEquals(first, bench.cutter().plans().get());

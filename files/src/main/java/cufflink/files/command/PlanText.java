@@ -56,8 +56,9 @@ final class PlanText {
               () -> say("command.cut", count, piece.label(), size));
     }
     for (LayerRow row : LayerRow.of(design)) {
-      String labels = Message.list("list.comma", row.labels()).say(format);
-      say("command.cut", row.count() * copies, labels, onLayers().size(row.width(), row.height()));
+      String all = Message.list("list.comma", row.labels()).say(format);
+      String labels = row.halved() ? Words.say("sheet.halved", all) : all;
+      say("command.cut", row.count(copies), labels, onLayers().size(row.width(), row.height()));
     }
     List<Move> moves = Moves.of(design, derivation.job().habit(), copies);
     list(

@@ -57,6 +57,9 @@ final class Request {
   @Option(names = "--free")
   private boolean free;
 
+  @Option(names = "--turned")
+  private boolean turns;
+
   @Option(names = "--holds", paramLabel = "ITEM")
   private Optional<String> holds = Optional.empty();
 
@@ -127,6 +130,9 @@ final class Request {
     Values values =
         Relayer.relay(
             pattern, TopperText.tilted(written, pattern.normalValues()).and(given), rulers, pinned);
+    if (turns) {
+      values = turned(pattern, values, rulers);
+    }
     Goal wanted = goal(ruler);
     LengthFormat format = Words.on(ruler, Fractions.PLAIN);
     String reason = "";
@@ -144,6 +150,13 @@ final class Request {
             .withOrder(order);
     Derivation derivation = Derivation.of(pattern, job.withItem(item(ruler)));
     return new Answer(derivation.completed(() -> false), reason, format);
+  }
+
+  private static Values turned(Pattern pattern, Values values, Rulers rulers) {
+    if (!pattern.isTurned()) {
+      throw BadInputException.of("command.turned", "--turned", pattern.name());
+    }
+    return Fitter.turned(pattern, values, rulers);
   }
 
   private Order order() {

@@ -67,6 +67,13 @@ final class TopperText {
     if (!across.isPositive() || !down.isPositive()) {
       throw BadInputException.of("command.topper", OPTION, written);
     }
+    Topper.Start start =
+        new Topper.Start(
+            across, down, length(found.group("left"), ruler), length(found.group("top"), ruler));
+    if (start.absurd().isPresent()) {
+      throw BadInputException.of(
+          "command.topper-size", OPTION, written, Topper.LARGEST, Topper.PAST);
+    }
     Topper.Shape shape = Topper.Shape.valueOf(upper(found, "shape", ""));
     Topper topper =
         new Topper(
@@ -82,11 +89,7 @@ final class TopperText {
                 Adhesive.valueOf(upper(found, "with", "liquid")),
                 found.group("foot") != null,
                 found.group("over") != null),
-            new Topper.Start(
-                across,
-                down,
-                length(found.group("left"), ruler),
-                length(found.group("top"), ruler)));
+            start);
     String turn = found.group("tilt");
     return new TopperText(topper, turn == null ? 0 : Long.parseLong(turn));
   }

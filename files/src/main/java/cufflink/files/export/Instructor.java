@@ -193,7 +193,7 @@ final class Instructor {
               .map(it -> otherFormat().size(it.width(), it.height()))
               .orElse("");
       String label = Message.list("list.comma", row.labels()).say(format);
-      sizes.add(new Instruction.Size(counted(row.count(), label), own, there));
+      sizes.add(new Instruction.Size(counted(row.count(1), label), own, there));
     }
   }
 

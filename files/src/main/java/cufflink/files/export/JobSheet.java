@@ -205,12 +205,13 @@ public final class JobSheet {
     for (LayerRow row : LayerRow.of(design)) {
       pages.row(
           onLayers().size(row.width(), row.height()),
-          Words.say(
-              "sheet.piece",
-              row.count() * copies(),
-              Message.list("list.comma", row.labels()).say(format),
-              paper(row.role())));
+          Words.say("sheet.piece", row.count(copies()), named(row), paper(row.role())));
     }
+  }
+
+  private String named(LayerRow row) {
+    String labels = Message.list("list.comma", row.labels()).say(format);
+    return row.halved() ? Words.say("sheet.halved", labels) : labels;
   }
 
   private LengthFormat on(PaperKind kind) {

@@ -123,8 +123,8 @@ public final class SvgExport {
     List<Point> corners = Piece.rectangle(layer.width(), layer.height());
     group("cut", "", corners, stand, true);
     if (layer.shape().isHalf()) {
-      boolean rising =
-          layer.shape() == Layer.Shape.TOP_LEFT || layer.shape() == Layer.Shape.BOTTOM_RIGHT;
+      Layer.Shape shape = layer.shape().straight();
+      boolean rising = shape == Layer.Shape.TOP_LEFT || shape == Layer.Shape.BOTTOM_RIGHT;
       List<Point> diagonal =
           rising
               ? List.of(corners.get(1), corners.get(3))

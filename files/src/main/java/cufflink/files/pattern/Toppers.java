@@ -23,13 +23,11 @@ final class Toppers {
   /** Round shapes have so many corners; at 100 mm across that is nowhere off by 0.15 mm. */
   private static final int CORNERS = 60;
 
-  /** How far past an edge something may be pulled. */
-  private static final String PAST = "-300 mm";
+  private static final String PAST = "-" + Topper.PAST;
 
   private static final String LEAST = "3 mm";
 
-  /** No sheet of paper is larger. */
-  private static final String MOST = "1200 mm";
+  private static final String MOST = Topper.LARGEST.toString();
 
   private static final String WORDS = "own/topper.yaml";
 
@@ -48,13 +46,13 @@ final class Toppers {
     joins = inside("joins");
   }
 
-  /** Adds toppers; one on a piece that is not there any more is left out. */
+  /** Adds toppers; one on a piece that is not there any more is left out, as are too many. */
   static Entry add(Entry root, List<Topper> toppers) {
     if (!(root instanceof Entry.Group file) || toppers.isEmpty()) {
       return root;
     }
     Toppers all = new Toppers(file);
-    toppers.forEach(all::put);
+    toppers.stream().limit(Topper.MOST).forEach(all::put);
     return all.file();
   }
 

@@ -46,22 +46,6 @@ public final class ProjectFormat {
 
   private ProjectFormat() {}
 
-  /** Carries what is wrong out of the depth of a file; it never leaves this class. */
-  private static final class BadFileException extends Exception {
-    private static final long serialVersionUID = 1L;
-
-    private final transient Message told;
-
-    BadFileException(Message told) {
-      super(told.key());
-      this.told = told;
-    }
-
-    Message told() {
-      return told;
-    }
-  }
-
   /**
    * Writes a job.
    *
@@ -282,6 +266,10 @@ public final class ProjectFormat {
   }
 
   private static Setting setting(String text) throws BadFileException {
+    if (text.matches("-\\d.*")) {
+      // What lies past the left or top edge of its piece.
+      return new Setting.OfLength(Length.ZERO.minus(length(text.substring(1))));
+    }
     boolean isLength = !text.isEmpty() && Character.isDigit(text.charAt(0));
     return isLength ? new Setting.OfLength(length(text)) : new Setting.OfChoice(text);
   }

@@ -96,7 +96,7 @@ final class SuppliesFormat {
     new TreeSet<>(order.extras()).forEach(extras::add);
   }
 
-  static Order order(JsonNode node) {
+  static Order order(JsonNode node) throws BadFileException {
     int copies = node.path("copies").asInt(1);
     int most = Math.max(1, Math.min(Order.MOST_COPIES, copies));
     return new Order(

@@ -7,6 +7,7 @@ import cufflink.core.decor.Topper;
 import cufflink.core.design.Face;
 import cufflink.core.measure.Length;
 import cufflink.core.paper.Adhesive;
+import cufflink.core.words.Message;
 import cufflink.files.text.Printable;
 import java.util.ArrayList;
 import java.util.List;
@@ -49,45 +50,81 @@ public final class TopperFormat {
     return name.name().toLowerCase(Locale.ROOT);
   }
 
-  /** Reads toppers; what makes no sense is left out, and no id is taken twice. */
-  static List<Topper> read(JsonNode array) {
+  /**
+   * Reads toppers. None is left out: who opens a file and saves it again would have lost it. One
+   * whose id is taken gets another.
+   *
+   * @throws BadFileException if one makes no sense
+   */
+  static List<Topper> read(JsonNode array) throws BadFileException {
     List<Topper> toppers = new ArrayList<>();
     for (JsonNode node : array) {
-      Optional<Topper> topper = topper(node);
-      boolean isNew =
-          topper
-              .filter(each -> toppers.stream().noneMatch(it -> it.id().equals(each.id())))
-              .isPresent();
-      if (isNew && toppers.size() < Topper.MOST) {
-        toppers.add(topper.get());
-      }
+      String id = node.path("id").asText("");
+      boolean isNew = Topper.isId(id) && toppers.stream().noneMatch(it -> it.id().equals(id));
+      toppers.add(topper(node, isNew ? id : Topper.next(toppers), toppers.size() + 1));
     }
     return toppers;
   }
 
-  private static Optional<Topper> topper(JsonNode node) {
-    try {
-      return Optional.of(
-          new Topper(
-              node.path("id").asText(""),
-              label(node.path("label").asText("")),
-              words(node.path("words").asText("")),
-              Topper.Shape.valueOf(upper(node, "shape", "rectangle")),
-              Topper.Stock.valueOf(upper(node, "stock", "white")),
-              node.path("on").asText(""),
-              Face.valueOf(upper(node, "face", "outside")),
-              new Topper.Fixing(
-                  Adhesive.valueOf(upper(node, "with", "liquid")),
-                  node.path("byFoot").asBoolean(false),
-                  node.path("overhangs").asBoolean(false)),
-              new Topper.Start(
-                  length(node, "across"),
-                  length(node, "down"),
-                  length(node, "left"),
-                  length(node, "top"))));
-    } catch (IllegalArgumentException senseless) {
-      return Optional.empty();
+  private static Topper topper(JsonNode node, String id, int number) throws BadFileException {
+    Topper.Start start =
+        new Topper.Start(
+            side(node, "across", number),
+            side(node, "down", number),
+            length(node, "left", number),
+            length(node, "top", number));
+    Optional<Topper.Measure> absurd = start.absurd();
+    if (absurd.isPresent()) {
+      String key = written(absurd.get());
+      throw bad(number, key, node);
     }
+    return new Topper(
+        id,
+        label(node.path("label").asText("")),
+        words(node.path("words").asText("")),
+        one(Topper.Shape.values(), node, "shape", number),
+        one(Topper.Stock.values(), node, "stock", number),
+        node.path("on").asText(""),
+        one(Face.values(), node, "face", number),
+        new Topper.Fixing(
+            one(Adhesive.values(), node, "with", number),
+            node.path("byFoot").asBoolean(false),
+            node.path("overhangs").asBoolean(false)),
+        start);
+  }
+
+  private static <E extends Enum<E>> E one(E[] all, JsonNode node, String key, int number)
+      throws BadFileException {
+    String text = node.path(key).asText("");
+    for (E each : all) {
+      if (written(each).equals(text)) {
+        return each;
+      }
+    }
+    throw bad(number, key, node);
+  }
+
+  private static Length side(JsonNode node, String key, int number) throws BadFileException {
+    Length side = length(node, key, number);
+    if (!side.isPositive()) {
+      throw bad(number, key, node);
+    }
+    return side;
+  }
+
+  /** Places left of an edge are below nought. */
+  private static Length length(JsonNode node, String key, int number) throws BadFileException {
+    String text = node.path(key).asText("");
+    if (!text.matches("-?\\d{1,7}(\\.\\d{1,12})? mm")) {
+      throw bad(number, key, node);
+    }
+    return Length.parse(text);
+  }
+
+  private static BadFileException bad(int number, String key, JsonNode node) {
+    String text = Printable.line(node.path(key).asText(""));
+    return new BadFileException(
+        Message.of("project.topper", number, key, text, Topper.LARGEST, Topper.PAST));
   }
 
   /**
@@ -110,18 +147,5 @@ public final class TopperFormat {
   public static String words(String typed) {
     String line = Printable.line(typed).strip();
     return line.length() > Topper.MOST_WORDS ? line.substring(0, Topper.MOST_WORDS).strip() : line;
-  }
-
-  private static String upper(JsonNode node, String key, String usual) {
-    return node.path(key).asText(usual).toUpperCase(Locale.ROOT);
-  }
-
-  /**
-   * Places left of an edge are below nought.
-   *
-   * @throws NumberFormatException if it is no length
-   */
-  private static Length length(JsonNode node, String key) {
-    return Length.parse(node.path(key).asText(""));
   }
 }

@@ -83,6 +83,10 @@ class CommandInputTest {
         "circle 0 on base outside at 5,5",
         "circle -3 on base outside at 5,5",
         "circle 1e99 on base outside at 5,5",
+        "circle 1201 on base outside at 5,5",
+        "oval 30 x 47 1/4in on base outside at 5,5",
+        "circle 30 on base outside at -301,5",
+        "circle 30 on base outside at 5,1201",
         ""
       })
   void topperThatMakesNoSense_isOneSentence(String topper) {

@@ -229,8 +229,12 @@ class TopperTest {
             .cutFrom(Stock.PATTERNED)
             .fixed(new Fixing(Adhesive.DOTS, true, true));
     Job job = job("off-centre-gate", List.of(one, two));
-    Job moved = job.withValues(job.values().and(one.value(Measure.LEFT), mm(12.5)));
-    assertEquals(moved, ProjectFormat.read("x", ProjectFormat.write(moved)).orElseThrow());
+    for (double place : new double[] {12.5, -10, -0.125}) {
+      Job moved = job.withValues(job.values().and(one.value(Measure.LEFT), mm(place)));
+      Job back = ProjectFormat.read("x", ProjectFormat.write(moved)).orElseThrow();
+      assertEquals(moved, back);
+      assertEquals(Optional.of(mm(place)), back.values().length(one.value(Measure.LEFT)));
+    }
   }
 
   /** Mirrored about the fold at 100, one at 20 to 50 comes to lie on one at 150 to 180. */

@@ -42,18 +42,26 @@ class GluingOrderTest {
   /** For each act those that must be done before it; layers by their piece and face. */
   private static final Map<String, Map<String, Set<String>>> TABLES =
       Map.of(
-          // The papers lie under the leaves; each sleeve is glued before its insert goes in.
+          // The papers lie under the leaves. The seam of a sleeve lies against its leaf. The sleeve
+          // is
+          // glued before its insert goes in, which has its mat and then its ribbon on by then.
           "stacked-pocket-folio",
-          Map.of(
-              "leaf-0", Set.of("base INSIDE"),
-              "leaf-1", Set.of("base INSIDE"),
-              "leaf-2", Set.of("base INSIDE"),
-              "insert-0", Set.of("sleeve-0"),
-              "insert-1", Set.of("sleeve-1"),
-              "insert-2", Set.of("sleeve-2")),
-          // The holder last: it stands up between the walls, which are decorated flat.
+          Map.ofEntries(
+              Map.entry("leaf-0", Set.of("base INSIDE")),
+              Map.entry("leaf-1", Set.of("base INSIDE")),
+              Map.entry("leaf-2", Set.of("base INSIDE")),
+              Map.entry("sleeve-0", Set.of("seam-0")),
+              Map.entry("sleeve-1", Set.of("seam-1")),
+              Map.entry("sleeve-2", Set.of("seam-2")),
+              Map.entry("pull-0", Set.of("insert INSIDE")),
+              Map.entry("pull-1", Set.of("insert INSIDE")),
+              Map.entry("pull-2", Set.of("insert INSIDE")),
+              Map.entry("insert-0", Set.of("sleeve-0", "pull-0")),
+              Map.entry("insert-1", Set.of("sleeve-1", "pull-1")),
+              Map.entry("insert-2", Set.of("sleeve-2", "pull-2"))),
+          // The holder last: it stands up between the walls, which are decorated flat, on its seam.
           "handled-purse",
-          Map.of("holder", Set.of("flap", "handle-0", "handle-1", "base OUTSIDE")),
+          Map.of("holder", Set.of("seam", "flap", "handle-0", "handle-1", "base OUTSIDE")),
           // The strip slides under the band, over the paper; the tiles lie like shingles.
           "waterfall",
           Map.of(
@@ -172,9 +180,17 @@ class GluingOrderTest {
             "leaf-0",
             "leaf-1",
             "leaf-2",
+            "band-ends",
+            "seam-0",
+            "seam-1",
+            "seam-2",
             "sleeve-0",
             "sleeve-1",
             "sleeve-2",
+            "insert INSIDE",
+            "pull-0",
+            "pull-1",
+            "pull-2",
             "insert-0",
             "insert-1",
             "insert-2"),
@@ -183,7 +199,7 @@ class GluingOrderTest {
     assertEquals(Adhesive.TAPE, order.steps().get(5).choice().adhesive());
     assertEquals(
         List.of("Fold both sides of the sleeve to the back"),
-        order.steps().get(5).folds().stream().map(stage -> stage.title()).toList());
+        order.steps().get(9).folds().stream().map(stage -> stage.title()).toList());
   }
 
   private static boolean isAllowed(String id, List<String> acts) {
@@ -309,7 +325,7 @@ class GluingOrderTest {
     GluingOrder order =
         GluingOrder.of(design("diagonal-pocket-quarter-fold"), new Wish(true, Own.NONE));
     assertEquals(
-        List.of(Adhesive.FOAM, Adhesive.FOAM),
+        List.of(Adhesive.FOAM, Adhesive.FOAM, Adhesive.TAPE),
         order.steps().stream().map(step -> step.choice().adhesive()).toList());
   }
 

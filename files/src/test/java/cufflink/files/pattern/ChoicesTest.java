@@ -74,7 +74,7 @@ class ChoicesTest {
   @Test
   void parts_areCountedForAllCopies() {
     assertEquals(List.of("2 magnet"), parts("slim-tent", "form", "bookmark"));
-    assertEquals(List.of("3 brad"), parts("stacked-pocket-folio", "bottom", "closed"));
+    assertEquals(List.of("3 brads"), parts("stacked-pocket-folio", "bottom", "closed"));
     assertEquals(List.of(), parts("slim-tent", "form", "tent"));
   }
 

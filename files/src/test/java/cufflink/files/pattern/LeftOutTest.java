@@ -29,7 +29,8 @@ class LeftOutTest {
         Map.of(
             "concertina-album", List.of("corner-1", "corner-2", "corner-3", "corner-4"),
             "criss-cross-pocket", List.of("triangle", "right-triangle"),
-            "handled-purse", List.of("handle-0", "handle-1")),
+            "handled-purse", List.of("handle-0", "handle-1"),
+            "squash-card", List.of("bag-handle")),
         leftOut);
   }
 }

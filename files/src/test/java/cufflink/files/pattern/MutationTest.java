@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
 import org.junit.jupiter.api.Test;
@@ -25,6 +26,15 @@ class MutationTest {
   private static final java.util.regex.Pattern ENTRY =
       java.util.regex.Pattern.compile("^ {2,6}([a-z0-9-]+):.*$");
   private static final String NUMBER = "[^,\\[\\]{}]+";
+
+  /** Common practice, no source. */
+  private static final Set<String> AS_GOOD =
+      Set.of(
+          "handled-purse: face swapped, handle",
+          "squash-card: face swapped, bag-handle",
+          "squash-card: face swapped, bag-seam",
+          "stacked-pocket-folio: face swapped, leaf insert",
+          "stacked-pocket-folio: face swapped, leaf pull");
 
   /** A way to spoil a line of a file. */
   private interface Spoiling {
@@ -167,6 +177,12 @@ class MutationTest {
         }
       }
     }
+    // What makes a card as good is no mistake: which face a handle, a tab or a ribbon takes.
+    TreeSet<String> asGood = new TreeSet<>(AS_GOOD);
+    asGood.retainAll(missed);
+    assertEquals(new TreeSet<>(AS_GOOD), asGood);
+    missed.removeAll(AS_GOOD);
+    all -= AS_GOOD.size();
     try (var listed = MutationTest.class.getResourceAsStream("missed-mutations.txt")) {
       String known = new String(listed.readAllBytes(), StandardCharsets.UTF_8).strip();
       assertEquals(known, String.join("\n", missed), missed.size() + " of " + all);
