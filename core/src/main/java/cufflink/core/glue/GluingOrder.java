@@ -3,6 +3,7 @@ package cufflink.core.glue;
 import cufflink.core.design.Design;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
+import cufflink.core.design.Piece;
 import cufflink.core.design.Stage;
 import cufflink.core.paper.Adhesive;
 import cufflink.core.plane.Side;
@@ -160,7 +161,11 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
     Set<String> folded = new LinkedHashSet<>();
     for (Act act : order) {
       List<Stage> folds = new ArrayList<>();
-      if (act.isJoining() && folded.add(act.piece().orElseThrow())) {
+      boolean isFirst = act.isJoining() && folded.add(act.piece().orElseThrow());
+      if (act.isSeam(design)) {
+        folded.add(act.host());
+      }
+      if (isFirst || act.isSeam(design)) {
         folds.addAll(Reach.folds(design, act.piece().orElseThrow()));
       }
       List<Message> reasons = reasons(act, musts, design);
@@ -174,7 +179,7 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
     List<Message> reasons = new ArrayList<>();
     List<Message> under = new ArrayList<>();
     for (Must must : musts) {
-      if (must.before().equals(act)) {
+      if (must.before().equals(act) && !must.isLast()) {
         boolean isUnder = must.isUnder();
         Message told = isUnder ? must.after().name(design) : must.why();
         List<Message> all = isUnder ? under : reasons;
@@ -213,12 +218,20 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
   public List<Message> walk(int index, Design design, boolean raised, Optional<Message> place) {
     Step step = steps.get(index);
     List<Message> lines = new ArrayList<>();
-    step.folds().forEach(stage -> lines.add(Message.of("act.fold-first", stage.title())));
+    boolean isSeam = step.act().isSeam(design);
+    if (isSeam) {
+      lines.add(seam(step, design));
+    } else {
+      step.folds().forEach(stage -> lines.add(Message.of("act.fold-first", stage.title())));
+    }
     for (Layer layer : step.act().layers()) {
       lines.add(Message.of("act.layer", Gluing.of(layer, design, raised)));
     }
     Pencilled.of(step.act(), design).ifPresent(lines::add);
-    place.or(() -> step.act().joint().map(joint -> Gluing.of(joint, design))).ifPresent(lines::add);
+    place
+        .or(() -> step.act().joint().map(joint -> Gluing.of(joint, design)))
+        .filter(each -> !isSeam)
+        .ifPresent(lines::add);
     Message why = step.act().isGlued() ? step.choice().told() : Message.NONE;
     for (Message reason : step.reasons()) {
       why = why.isEmpty() ? reason : why.followedBy(reason);
@@ -228,6 +241,20 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
     }
     wet(index, design).or(() -> Trial.of(step.act(), step.choice(), design)).ifPresent(lines::add);
     return lines;
+  }
+
+  /** A piece is glued to itself: the glue first, and then what brings the other part onto it. */
+  private static Message seam(Step step, Design design) {
+    Joint joint = step.act().joint().orElseThrow();
+    Message whole = Message.of("act.joint", joint.label());
+    return step.folds().isEmpty()
+        ? Message.of("act.seam", whole, design.piece(joint.on()).map(Piece::label).orElse(""))
+        : Message.of(
+            "act.seam-folded",
+            whole,
+            Message.list(
+                "list.comma",
+                step.folds().stream().map(stage -> Message.plain(stage.title())).toList()));
   }
 
   /** Parts that lie over each other in wet glue are slid straight together and pressed once. */

@@ -12,10 +12,21 @@ import cufflink.core.words.Message;
  */
 public record Must(Act before, Act after, Message why) {
   private static final String UNDER = "act.under";
+  private static final String LAST = "act.round-last";
 
   /** Says that something lies under another. */
   static Message under(Message what) {
     return Message.of(UNDER, what);
+  }
+
+  /** Says that something goes round all the rest. */
+  static Message last(Message what) {
+    return Message.of(LAST, what);
+  }
+
+  /** Says whether it comes first as all does: the other goes round it. */
+  boolean isLast() {
+    return why.key().equals(LAST);
   }
 
   /** Says whether it comes first because it lies under the other. */

@@ -65,6 +65,9 @@ final class Reach {
     if (!joint.movement().isFast()) {
       return Optional.empty();
     }
+    if (other.isSeam(design) && goesRound(joint) && !one.equals(other)) {
+      return Optional.of(Must.last(other.name(design)));
+    }
     if (other.isSeam(design) && Tube.closesOver(one, joint, design)) {
       return Optional.of(Message.of("act.tube", label(joint.on())));
     }
@@ -174,6 +177,12 @@ final class Reach {
         design.joints().stream().filter(each -> isPut(each, joint.piece())).toList();
     return seams.size() != joints.size()
         || seams.indexOf(one.joint().get()) == joints.indexOf(joint);
+  }
+
+  /** What is on nothing and never folded, but is closed to a ring, goes round the whole card. */
+  private boolean goesRound(Joint seam) {
+    boolean isPut = design.joints().stream().anyMatch(each -> isPut(each, seam.piece()));
+    return !isPut && !seam.piece().equals(design.base().id()) && isFlat(seam.piece());
   }
 
   private boolean isPut(Joint joint, String piece) {

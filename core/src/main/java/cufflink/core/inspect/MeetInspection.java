@@ -79,10 +79,15 @@ final class MeetInspection {
     }
     FoldModel own = FoldModel.of(design, FlatPattern.of(piece, model.assembly().tolerances()));
     own.prepare(stops);
+    // Folded by itself it need not be as it is in the end: only what would meet on the other face
+    // is
+    // on the wrong one.
     return own.isReady() && own.movesThroughout()
         ? own.layering()
             .stack(own.closing())
-            .flatMap(stack -> new MeetInspection(own, stack).check(joint))
+            .map(stack -> new MeetInspection(own, stack))
+            .filter(meeting -> meeting.check(joint.facing(joint.face().other())).isEmpty())
+            .flatMap(meeting -> meeting.check(joint))
         : Optional.empty();
   }
 

@@ -37,6 +37,7 @@ final class InspectStation implements StationView {
   private final Wrongs wrongs;
   private final Runnable anew;
   private final WaitingLine waits;
+  private final Glide glide;
   private final PerJob<View> views = new PerJob<>(new View(0, Side.FRONT));
 
   /** From where the card is looked at. */
@@ -64,10 +65,11 @@ final class InspectStation implements StationView {
    */
   private record View(int opened, Side side) {}
 
-  InspectStation(Workbench bench, Runnable anew) {
+  InspectStation(Workbench bench, Runnable redraw, Runnable anew) {
     this.bench = bench;
     this.wrongs = new Wrongs(bench);
     this.anew = anew;
+    this.glide = new Glide(redraw);
     this.waits = new WaitingLine(bench.folding().folder(), Words.say("inspect.working"));
   }
 
@@ -162,7 +164,11 @@ final class InspectStation implements StationView {
     return Math.min(views.at(derivation).opened(), states(derivation).size() - 1);
   }
 
+  /** The card is seen to open and close, unless it is looked through. */
   private void open(int to) {
+    if (views.now().side() != Side.THROUGH) {
+      bench.derivation().get().ifPresent(now -> glide.go(opened(now), to));
+    }
     views.change(now -> new View(to, now.side()));
     anew.run();
   }
@@ -213,7 +219,7 @@ final class InspectStation implements StationView {
         .map(
             made -> {
               FoldModel model = report.map(FoldReport::model).orElse(made.card().whole());
-              double moment = model.shown(model.closing() + opened(derivation));
+              double moment = model.shown(model.closing() + glide.at(opened(derivation)));
               return Portrait.of(
                   model, made.design(), seen(derivation, report, view.side()), moment, surface);
             });

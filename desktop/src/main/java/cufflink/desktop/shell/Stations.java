@@ -35,7 +35,7 @@ final class Stations implements Slips {
             fold,
             assemble,
             new LayerStation(bench, projects.log(), anew),
-            new InspectStation(bench, anew),
+            new InspectStation(bench, redraw, anew),
             new MakeStation(bench, projects.log(), together, anew),
             new LogStation(bench, projects.log(), together));
   }

@@ -140,7 +140,7 @@ class AccessoryTest {
     assertProblem(
         GOOD.replace("part: belly-band", "part: belt"),
         "trial.yaml, line 20, includes.first: there is no accessory “belt”; include one of"
-            + " belly-band, corner-pocket, envelope, handle, insert, popper, ribbon-tie, sleeve.");
+            + " bar, belly-band, corner-pocket, envelope, handle, insert, popper, ribbon-tie, sleeve.");
     assertProblem(
         GOOD.replace("{around: height, thick: 2 mm}", "{around: height}"),
         "trial.yaml, line 20, includes.first: “thick” is missing here; add it.");
