@@ -35,6 +35,9 @@ import org.jgrapht.graph.DefaultEdge;
  *     there is an order
  */
 public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
+  /** More papers of one name than this are told as one. */
+  private static final int ALIKE = 3;
+
   /**
    * What a maker does in a way of his own; all by the ids of what is done.
    *
@@ -224,9 +227,7 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
     } else {
       step.folds().forEach(stage -> lines.add(Message.of("act.fold-first", stage.title())));
     }
-    for (Layer layer : step.act().layers()) {
-      lines.add(Message.of("act.layer", Gluing.of(layer, design, raised)));
-    }
+    lines.addAll(layers(step.act().layers(), design, raised));
     Pencilled.of(step.act(), design).ifPresent(lines::add);
     place
         .or(() -> step.act().joint().map(joint -> Gluing.of(joint, design)))
@@ -240,6 +241,22 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
       lines.add(why);
     }
     wet(index, design).or(() -> Trial.of(step.act(), step.choice(), design)).ifPresent(lines::add);
+    return lines;
+  }
+
+  /** So many papers alike are told as one: the picture shows where each goes. */
+  private static List<Message> layers(List<Layer> layers, Design design, boolean raised) {
+    List<Message> lines = new ArrayList<>();
+    Set<String> told = new HashSet<>();
+    for (Layer layer : layers) {
+      long alike = layers.stream().filter(each -> each.label().equals(layer.label())).count();
+      Message glued = Gluing.of(layer, design, raised);
+      if (alike <= ALIKE) {
+        lines.add(Message.of("act.layer", glued));
+      } else if (told.add(layer.label())) {
+        lines.add(Message.of("act.layers-alike", alike, layer.label(), glued));
+      }
+    }
     return lines;
   }
 

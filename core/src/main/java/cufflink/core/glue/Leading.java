@@ -26,6 +26,9 @@ final class Leading {
     if (first.isPresent() && second.isPresent()) {
       return one.number() < other.number() && meet(first.get(), second.get());
     }
+    if (second.isPresent() && isSeamOf(one, second.get())) {
+      return true;
+    }
     if (first.isPresent()) {
       return first.get().legs().stream()
           .anyMatch(leg -> isNamed(leg, other) || isOver(leg, other) && isLater(other, one));
@@ -50,6 +53,14 @@ final class Leading {
                     .filter(joint -> joint.piece().equals(leg.on()))
                     .filter(joint -> leg.by().isEmpty() || leg.by().equals(Optional.of(joint.id())))
                     .isPresent());
+  }
+
+  /** What is tied round a piece, and taped nowhere, is tied once that is closed. */
+  private static boolean isSeamOf(Act act, Movement.Led led) {
+    boolean isSeam = act.joint().filter(each -> each.piece().equals(each.on())).isPresent();
+    return isSeam
+        && led.legs().stream()
+            .allMatch(leg -> leg.on().equals(act.host()) && !leg.taped().isPositive());
   }
 
   /** Which copies of which pieces a ribbon is led over; one on a single piece is put on that. */

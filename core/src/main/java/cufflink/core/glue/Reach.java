@@ -6,7 +6,9 @@ import cufflink.core.design.Layer;
 import cufflink.core.design.Mover;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Stage;
+import cufflink.core.measure.Length;
 import cufflink.core.plane.Area;
+import cufflink.core.plane.Point;
 import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
@@ -51,6 +53,9 @@ final class Reach {
     }
     if (other.joint().isEmpty()) {
       return Optional.empty();
+    }
+    if (one.joint().filter(it -> holds(other, it)).isPresent()) {
+      return Optional.of(Message.of("act.held-between", label(one.host())));
     }
     Joint joint = other.joint().get();
     if (!joint.movement().isFast()) {
@@ -161,7 +166,34 @@ final class Reach {
   private boolean isHidden(Act one, Joint joint) {
     boolean sameFace = one.host().equals(joint.piece()) && one.face() == joint.touching();
     // Folded and glued on, its seam lies against the host.
-    return sameFace && (isFlat(joint.piece()) || one.isSeam(design));
+    return sameFace && (isFlat(joint.piece()) || one.isSeam(design)) && !holds(one, joint);
+  }
+
+  /**
+   * Says whether something is glued to the back of a piece beside what that lies on, and so holds
+   * it: a panel behind a label that is taller than its strap.
+   */
+  private boolean holds(Act one, Joint joint) {
+    boolean isBehind = one.host().equals(joint.piece()) && one.face() == joint.touching();
+    boolean isStraight =
+        joint.turned().filter(each -> each == Joint.Turned.NONE).isPresent()
+            && joint.askew().isEmpty()
+            && !joint.over();
+    List<Area> glue = one.joint().map(Joint::glue).orElse(List.of());
+    if (!isBehind || !isStraight || glue.isEmpty()) {
+      return false;
+    }
+    Point at = joint.area().at();
+    return design
+        .piece(joint.on())
+        .map(host -> new Area(minus(at), host.width(), host.height()))
+        .filter(host -> glue.stream().noneMatch(host::overlaps))
+        .filter(host -> one.joint().get().area().overlaps(host))
+        .isPresent();
+  }
+
+  private static Point minus(Point at) {
+    return new Point(Length.ZERO.minus(at.x()), Length.ZERO.minus(at.y()));
   }
 
   /** Of several tubes each has its own seam: the first the first, and so on. */

@@ -82,12 +82,14 @@ class GluingOrderTest {
               "strip", Set.of("base INSIDE", "band"),
               "tile-1", Set.of("tile-0"),
               "tile-2", Set.of("tile-1")),
-          // Layer, flap strip and strap lie on each other; the label hides the strap's paper.
+          // Layer, flap strip and strap lie on each other; the label hides the strap's paper, and
+          // the panel behind it holds the strap between them.
           "two-way-flap",
           Map.of(
               "flap", Set.of("layer"),
               "strap", Set.of("layer", "flap"),
-              "label", Set.of("strap OUTSIDE")),
+              "label", Set.of("strap OUTSIDE"),
+              "behind", Set.of("label")),
           // The ribbon goes over the paper on the front; the pocket may be glued at any time.
           "turn-back-pocket",
           Map.of("ribbon", Set.of("base INSIDE")),
