@@ -115,7 +115,12 @@ public record HalfBuilt(Design design, FoldModel model) {
             .filter(layer -> together.contains(layer.on()))
             .toList();
     List<Stage> folded = new ArrayList<>(folds);
-    steps.forEach(step -> folded.addAll(step.folds()));
+    // A seam is glued while its own copy is still flat, whatever was done to others.
+    boolean isFlat = done < order.steps().size() && order.steps().get(done).act().isSeam(card);
+    steps.stream()
+        .flatMap(step -> step.folds().stream())
+        .filter(stage -> !isFlat || !stage.piece().equals(root.piece()))
+        .forEach(folded::add);
     return put(card, pieces, layers, joints, folded);
   }
 

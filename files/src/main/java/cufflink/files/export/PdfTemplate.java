@@ -33,6 +33,8 @@ final class PdfTemplate {
   private static final double CROSSES_APART = 60;
   private static final double LETTERS = 8;
 
+  private static final int LEVELS = 3;
+
   private final PDDocument document;
   private final PdfFonts fonts;
   private final PDRectangle paper;
@@ -110,8 +112,12 @@ final class PdfTemplate {
       List<Spot> corners = opening.outline().stream().map(PdfTemplate::points).toList();
       pen.stroke(Arrangement.ring(corners), Ink.CUT, left, top);
     }
+    // Scores near each other have their words one below the other.
+    int level = 0;
     for (Stroke stroke : Stroke.of(piece)) {
-      writeNumber(stroke, tiling, tile, pen, new Spot(left, top));
+      Spot origin = new Spot(left, top + (stroke.line().isVertical() ? 2 * LETTERS * level : 0));
+      writeNumber(stroke, tiling, tile, pen, origin);
+      level = (level + 1) % LEVELS;
     }
     drawCrosses(piece, tiling, pen, new Spot(left, top));
     pen.unclip();

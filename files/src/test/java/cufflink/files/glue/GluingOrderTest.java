@@ -340,7 +340,7 @@ class GluingOrderTest {
     GluingOrder order =
         GluingOrder.of(design("diagonal-pocket-quarter-fold"), new Wish(true, Own.NONE));
     assertEquals(
-        List.of(Adhesive.FOAM, Adhesive.FOAM, Adhesive.TAPE),
+        List.of(Adhesive.FOAM, Adhesive.FOAM, Adhesive.TAPE, Adhesive.NONE, Adhesive.NONE),
         order.steps().stream().map(step -> step.choice().adhesive()).toList());
   }
 

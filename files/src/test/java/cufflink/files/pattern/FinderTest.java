@@ -211,7 +211,7 @@ class FinderTest {
     Design design = PatternEvaluator.evaluate(album, values).design().orElseThrow();
     double pieces =
         design.pieces().stream()
-            .filter(piece -> piece.paper() != PaperKind.RIBBON)
+            .filter(piece -> piece.paper() == PaperKind.CARDSTOCK)
             .mapToDouble(
                 piece ->
                     piece.count() * piece.width().toMillimetres() * piece.height().toMillimetres())
