@@ -211,7 +211,9 @@ class FinderTest {
     Design design = PatternEvaluator.evaluate(album, values).design().orElseThrow();
     double pieces =
         design.pieces().stream()
-            .filter(piece -> piece.paper() == PaperKind.CARDSTOCK)
+            .filter(piece -> piece.paper() != PaperKind.RIBBON)
+            // Inserts are of some other card.
+            .filter(piece -> piece.role().isUsual())
             .mapToDouble(
                 piece ->
                     piece.count() * piece.width().toMillimetres() * piece.height().toMillimetres())
