@@ -15,6 +15,9 @@ import java.util.stream.IntStream;
  * wrong panel or upside down.
  */
 final class Pencilled {
+  /** More names than this are told by the first and the last of them. */
+  private static final int MANY = 4;
+
   private Pencilled() {}
 
   /** Says it for the papers of an act, if there are others that they could be mixed up with. */
@@ -33,7 +36,12 @@ final class Pencilled {
         IntStream.rangeClosed(1, mixed.size())
             .mapToObj(i -> Message.of("act.pencil-name", host, face, Integer.toString(i)))
             .toList();
-    return Optional.of(Message.of("act.pencil", Message.list("list.comma", names)));
+    int last = names.size();
+    Message all =
+        last > MANY
+            ? Message.of("act.pencil-range", names.get(0), Integer.toString(last))
+            : Message.list("list.comma", names);
+    return Optional.of(Message.of("act.pencil", all));
   }
 
   private static boolean hasTwin(Layer layer, Design design) {

@@ -227,4 +227,18 @@ class WorkbenchTest {
     assertEquals("The drawer is changed.", bench.notice().get());
     assertEquals("scrap of card", bench.making().ownSheets().get(0).label());
   }
+
+  /** Upright becomes across, and one step takes it back. */
+  @Test
+  void turned_theSidesAreExchanged_andTakenBackAtOnce() {
+    Job before = bench.job().orElseThrow();
+    Length width = length("width");
+    Length height = length("height");
+    bench.sizing().turn();
+    assertEquals(height, length("width"));
+    assertEquals(width, length("height"));
+    assertTrue(bench.derivation().get().orElseThrow().made().isPresent());
+    bench.undo();
+    assertEquals(before, bench.job().orElseThrow());
+  }
 }
