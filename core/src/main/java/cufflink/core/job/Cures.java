@@ -10,8 +10,10 @@ import cufflink.core.value.Values;
 import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
@@ -36,6 +38,8 @@ public final class Cures {
 
   private final Derivation derivation;
   private final BooleanSupplier stops;
+  private final Map<Values, List<Finding>> derived = new HashMap<>();
+  private final Map<Values, List<Finding>> folded = new HashMap<>();
 
   private Cures(Derivation derivation, BooleanSupplier stops) {
     this.derivation = derivation;
@@ -94,10 +98,12 @@ public final class Cures {
   }
 
   private Optional<Fix> cure(Finding finding, boolean onlyFolded) {
+    // What is found of the same values serves the cures of all findings.
     Function<Values, List<Finding>> judge =
         onlyFolded
-            ? values -> derive(values).folded(stops).findings()
-            : values -> derive(values).findings();
+            ? values ->
+                folded.computeIfAbsent(values, each -> derive(each).folded(stops).findings())
+            : values -> derived.computeIfAbsent(values, each -> derive(each).findings());
     Trial trial = new Trial(finding, judge, onlyFolded ? MOST_FOLDED : Integer.MAX_VALUE);
     List<Remedy> remedies = new ArrayList<>();
     for (Parameter parameter : derivation.pattern().parameters()) {
