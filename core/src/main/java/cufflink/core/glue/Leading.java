@@ -1,5 +1,6 @@
 package cufflink.core.glue;
 
+import cufflink.core.design.Design;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Movement;
@@ -20,13 +21,13 @@ final class Leading {
   }
 
   /** Says whether one of two acts comes first because a ribbon lies over it or under the other. */
-  static boolean comesFirst(Act one, Act other) {
+  static boolean comesFirst(Act one, Act other, Design design) {
     Optional<Movement.Led> first = led(one);
     Optional<Movement.Led> second = led(other);
     if (first.isPresent() && second.isPresent()) {
       return one.number() < other.number() && meet(first.get(), second.get());
     }
-    if (second.isPresent() && isSeamOf(one, second.get())) {
+    if (second.isPresent() && isTiedOver(one, second.get(), design)) {
       return true;
     }
     if (first.isPresent()) {
@@ -56,9 +57,8 @@ final class Leading {
   }
 
   /** What is tied round a piece, and taped nowhere, is tied once that is closed. */
-  private static boolean isSeamOf(Act act, Movement.Led led) {
-    boolean isSeam = act.joint().filter(each -> each.piece().equals(each.on())).isPresent();
-    return isSeam
+  private static boolean isTiedOver(Act act, Movement.Led led, Design design) {
+    return act.isSeam(design)
         && led.legs().stream()
             .allMatch(leg -> leg.on().equals(act.host()) && !leg.taped().isPositive());
   }

@@ -47,7 +47,7 @@ final class Reach {
       return Optional.of(Message.of("act.lies-bare", label(other.piece().orElseThrow())));
     }
     if (Leading.isLed(one) || Leading.isLed(other)) {
-      return Leading.comesFirst(one, other)
+      return Leading.comesFirst(one, other, design)
           ? Optional.of(Must.under(name(other)))
           : Optional.empty();
     }

@@ -79,9 +79,7 @@ final class MeetInspection {
     }
     FoldModel own = FoldModel.of(design, FlatPattern.of(piece, model.assembly().tolerances()));
     own.prepare(stops);
-    // Folded by itself it need not be as it is in the end: only what would meet on the other face
-    // is
-    // on the wrong one.
+    // By itself it need not be folded to its end: only what would meet on the other face is wrong.
     return own.isReady() && own.movesThroughout()
         ? own.layering()
             .stack(own.closing())

@@ -82,21 +82,22 @@ public final class TopperFormat {
         id,
         label(node.path("label").asText("")),
         words(node.path("words").asText("")),
-        one(Topper.Shape.values(), node, "shape", number),
-        one(Topper.Stock.values(), node, "stock", number),
+        one(Topper.Shape.RECTANGLE, node, "shape", number),
+        one(Topper.Stock.WHITE, node, "stock", number),
         node.path("on").asText(""),
-        one(Face.values(), node, "face", number),
+        one(Face.OUTSIDE, node, "face", number),
         new Topper.Fixing(
-            one(Adhesive.values(), node, "with", number),
+            one(Adhesive.LIQUID, node, "with", number),
             node.path("byFoot").asBoolean(false),
             node.path("overhangs").asBoolean(false)),
         start);
   }
 
-  private static <E extends Enum<E>> E one(E[] all, JsonNode node, String key, int number)
+  /** What a file says nothing of is as usual. */
+  private static <E extends Enum<E>> E one(E usual, JsonNode node, String key, int number)
       throws BadFileException {
-    String text = node.path(key).asText("");
-    for (E each : all) {
+    String text = node.path(key).asText(written(usual));
+    for (E each : usual.getDeclaringClass().getEnumConstants()) {
       if (written(each).equals(text)) {
         return each;
       }
