@@ -27,6 +27,7 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParentCommand;
@@ -58,8 +59,7 @@ final class FindCommand implements Callable<Integer> {
   @Option(names = "--copies", paramLabel = "N")
   private int copies = 1;
 
-  @Option(names = "--marks", paramLabel = "MARKS")
-  private String marks = "1mm";
+  @Mixin private RulerOption marks = new RulerOption();
 
   @Option(names = "--by", paramLabel = "WHAT")
   private String by = "least-paper";
@@ -72,7 +72,7 @@ final class FindCommand implements Callable<Integer> {
 
   @Override
   public Integer call() {
-    Marks ruler = orBad("--marks", Marks.parse(marks));
+    Marks ruler = marks.ruler();
     if (top < 1 || top > MOST) {
       throw BadInputException.of("command.top", top);
     }

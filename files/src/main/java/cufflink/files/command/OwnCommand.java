@@ -8,15 +8,14 @@ import cufflink.core.decor.Chart;
 import cufflink.core.decor.Owned;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
-import cufflink.core.measure.Marks;
 import cufflink.files.size.ChartText;
 import cufflink.files.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
-import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
@@ -32,21 +31,16 @@ import picocli.CommandLine.Spec;
 final class OwnCommand implements Callable<Integer> {
   @Spec private CommandSpec spec;
 
-  @Option(names = "--marks", paramLabel = "MARKS")
-  private String marks = "1mm";
+  @Mixin private RulerOption marks = new RulerOption();
 
   @Override
   public Integer call() {
-    LengthFormat format = Words.on(ruler(marks), Fractions.PLAIN);
+    LengthFormat format = Words.on(marks.ruler(), Fractions.PLAIN);
     List<String> lines = new ArrayList<>(ChartText.lines(with(s -> orBad(s.chart())), format));
     if (lines.isEmpty()) {
       lines.add(Words.say("chart.none"));
     }
     return print(spec, lines);
-  }
-
-  private static Marks ruler(String marks) {
-    return orBad("--marks", Marks.parse(marks));
   }
 
   /** Notes something that is owned. */
@@ -57,14 +51,13 @@ final class OwnCommand implements Callable<Integer> {
     @Parameters(paramLabel = "SIZE", descriptionKey = "parameter.own-size")
     private String written;
 
-    @Option(names = "--marks", paramLabel = "MARKS")
-    private String marks = "1mm";
+    @Mixin private RulerOption marks = new RulerOption();
 
     @Override
     public Integer call() {
-      Owned owned = orBad(ChartText.parse(written, ruler(marks)));
+      Owned owned = orBad(ChartText.parse(written, marks.ruler()));
       with(store -> orBad(store.chart().then(chart -> store.put(chart.with(owned)))));
-      LengthFormat format = Words.on(ruler(marks), Fractions.PLAIN);
+      LengthFormat format = Words.on(marks.ruler(), Fractions.PLAIN);
       return print(spec, List.of(ChartText.line(owned).say(format)));
     }
   }
@@ -97,15 +90,14 @@ final class OwnCommand implements Callable<Integer> {
     @Parameters(paramLabel = "WxH", descriptionKey = "parameter.own-fits")
     private String written;
 
-    @Option(names = "--marks", paramLabel = "MARKS")
-    private String marks = "1mm";
+    @Mixin private RulerOption marks = new RulerOption();
 
     @Override
     public Integer call() {
-      Owned printed = orBad(ChartText.parse("rectangle " + written, ruler(marks)));
+      Owned printed = orBad(ChartText.parse("rectangle " + written, marks.ruler()));
       Chart chart = with(store -> orBad(store.chart()));
-      LengthFormat format = Words.on(ruler(marks), Fractions.PLAIN);
-      return print(spec, ChartText.fits(chart, printed, ruler(marks), format));
+      LengthFormat format = Words.on(marks.ruler(), Fractions.PLAIN);
+      return print(spec, ChartText.fits(chart, printed, marks.ruler(), format));
     }
   }
 }

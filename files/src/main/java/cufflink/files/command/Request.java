@@ -48,8 +48,7 @@ final class Request {
 
   @ArgGroup private GoalOptions goal = new GoalOptions();
 
-  @Option(names = "--marks", paramLabel = "MARKS")
-  private String marks = "1mm";
+  @Mixin private RulerOption marks = new RulerOption();
 
   @Option(names = "--layer-marks", paramLabel = "MARKS")
   private Optional<String> layerMarks = Optional.empty();
@@ -114,7 +113,7 @@ final class Request {
   }
 
   private Answer answer(PatternLibrary library, boolean fits) {
-    Marks ruler = orBad("--marks", Marks.parse(marks));
+    Marks ruler = marks.ruler();
     List<TopperText> written = TopperText.read(toppers, ruler);
     Order order = order().withToppers(TopperText.toppers(written));
     Pattern pattern =
