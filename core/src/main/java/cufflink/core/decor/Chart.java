@@ -57,7 +57,7 @@ public record Chart(List<Owned> all) {
             .sorted(Comparator.comparingDouble(Chart::size))
             .toList();
     List<Owned> least = new ArrayList<>();
-    for (Shape shape : Shape.values()) {
+    for (Shape shape : List.of(Shape.RECTANGLE, Shape.CIRCLE, Shape.OVAL)) {
       // The smallest ellipse round a rectangle is larger by the root of two either way.
       double round = Math.sqrt(2);
       double a = wide.toMillimetres();
@@ -66,13 +66,13 @@ public record Chart(List<Owned> all) {
           switch (shape) {
             case RECTANGLE -> up(a, marks);
             case CIRCLE -> up(Math.hypot(a, b), marks);
-            case OVAL -> up(a * round, marks);
+            default -> up(a * round, marks);
           };
       Length down =
           switch (shape) {
             case RECTANGLE -> up(b, marks);
             case CIRCLE -> across;
-            case OVAL -> up(b * round, marks);
+            default -> up(b * round, marks);
           };
       least.add(new Owned("-", shape, across, down));
     }
@@ -97,7 +97,8 @@ public record Chart(List<Owned> all) {
     Owned bordered =
         new Owned("-", label.shape(), label.across().plus(more), label.down().plus(more));
     return all.stream()
-        .filter(each -> each.shape() == label.shape() && each.holds(bordered))
+        .filter(each -> each.shape() == label.shape() && each.shape() != Shape.RING)
+        .filter(each -> each.holds(bordered))
         .min(Comparator.comparingDouble(Chart::size));
   }
 

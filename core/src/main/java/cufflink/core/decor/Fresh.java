@@ -16,6 +16,9 @@ import org.locationtech.jts.geom.Polygon;
 /** Where a piece that is put on comes to lie at first, and how large it is. */
 public final class Fresh {
   /** Its share of the panel it lies on, across and down. */
+  /** How much of a ring its hole is across; our decision. */
+  private static final double HOLE = 0.7;
+
   private static final double ACROSS = 0.5;
 
   private static final double DOWN = 0.3;
@@ -57,7 +60,20 @@ public final class Fresh {
         share *= SMALLER) {
       start = laid(shape, host, face, Facet.inside(room), room, share, marks);
     }
-    return start;
+    return shape == Topper.Shape.RING
+        ? new Topper.Start(start.across(), hole(start.across(), marks), start.left(), start.top())
+        : start;
+  }
+
+  /**
+   * Returns how far the hole of a new ring is across.
+   *
+   * @param across how far the ring is
+   * @param marks the ruler it is to be measured with
+   * @return at least one mark
+   */
+  public static Length hole(Length across, Marks marks) {
+    return onMark(across.toMillimetres() * HOLE, marks).max(marks.step());
   }
 
   private static Spot middle(Polygon room) {
@@ -74,7 +90,7 @@ public final class Fresh {
       double share,
       Marks marks) {
     Envelope box = room.getEnvelopeInternal();
-    boolean isRound = shape == Topper.Shape.CIRCLE;
+    boolean isRound = shape.isEven();
     double smaller = Math.min(box.getWidth(), box.getHeight());
     Length wide = onMark((isRound ? smaller : box.getWidth()) * ACROSS * share, marks);
     Length high = isRound ? wide : onMark(box.getHeight() * DOWN * share, marks);

@@ -31,17 +31,19 @@ public record Owned(String label, Shape shape, Length across, Length down) {
    * @return true if it does, also where it just touches
    */
   public boolean holds(Owned other) {
-    return holds(other.shape, other.across, other.down)
-        || holds(other.shape, other.down, other.across);
+    Length high = other.shape == Shape.RING ? other.across : other.down;
+    return holds(other.shape, other.across, high) || holds(other.shape, high, other.across);
   }
 
   private boolean holds(Shape other, Length wide, Length high) {
-    double a = wide.toMillimetres() / across.toMillimetres();
+    // In a ring there is room in its hole.
+    Length room = shape == Shape.RING ? down : across;
+    double a = wide.toMillimetres() / room.toMillimetres();
     double b = high.toMillimetres() / down.toMillimetres();
     return switch (shape) {
       case RECTANGLE -> a <= 1 && b <= 1;
       // The corners of a rectangle lie farthest out; an oval stretched to a disc stays an oval.
-      case CIRCLE, OVAL -> other == Shape.RECTANGLE ? a * a + b * b <= 1 : a <= 1 && b <= 1;
+      case CIRCLE, OVAL, RING -> other == Shape.RECTANGLE ? a * a + b * b <= 1 : a <= 1 && b <= 1;
     };
   }
 }

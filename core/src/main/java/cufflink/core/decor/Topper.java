@@ -59,7 +59,18 @@ public record Topper(
     /** It is round, and as high as it is wide. */
     CIRCLE,
     /** It is round, and higher than wide or wider than high. */
-    OVAL
+    OVAL,
+    /** It is a circle with a round hole in its middle; its height is how far that is across. */
+    RING;
+
+    /**
+     * Says whether it is as high as it is wide.
+     *
+     * @return true for a circle and a ring
+     */
+    public boolean isEven() {
+      return this == CIRCLE || this == RING;
+    }
   }
 
   /** What it is cut from. */
@@ -88,7 +99,7 @@ public record Topper(
    * Its size and place when it was put on, as one looks at the face it lies on.
    *
    * @param across its width, above nought
-   * @param down its height, above nought
+   * @param down its height, or that of the hole of a ring, above nought
    * @param left from the left edge of what it lies on
    * @param top from the top edge
    */
@@ -128,7 +139,7 @@ public record Topper(
   public enum Measure {
     /** Its width, or how far a circle is across. */
     ACROSS,
-    /** Its height; a circle has none of its own. */
+    /** Its height; a circle has none of its own, and of a ring it is that of its hole. */
     DOWN,
     /** From the left edge of what it lies on. */
     LEFT,

@@ -98,6 +98,7 @@ final class TopperWords {
           case RECTANGLE -> "decorate.rectangle";
           case CIRCLE -> "decorate.circle";
           case OVAL -> "decorate.oval";
+          case RING -> "decorate.ring";
         });
   }
 
@@ -128,8 +129,9 @@ final class TopperWords {
       Length across = owned.get().across();
       Length down = owned.get().down();
       Length left = start.left().plus(half(start.across().minus(across)));
-      start =
-          new Topper.Start(across, down, left, start.top().plus(half(start.down().minus(down))));
+      boolean isEven = shape.isEven();
+      Length more = isEven ? start.across().minus(across) : start.down().minus(down);
+      start = new Topper.Start(across, down, left, start.top().plus(half(more)));
     }
     Topper topper =
         new Topper(
@@ -182,6 +184,7 @@ final class TopperWords {
               case RECTANGLE -> "decorate.called-rectangle";
               case CIRCLE -> "decorate.called-circle";
               case OVAL -> "decorate.called-oval";
+              case RING -> "decorate.called-ring";
             });
     String name = plain;
     for (int number = 2; isTaken(name); number++) {
@@ -268,12 +271,13 @@ final class TopperWords {
     List<Topper> all =
         toppers().stream().map(each -> each.id().equals(now.id()) ? now : each).toList();
     Values values = derivation.job().values();
-    boolean isFlat = now.shape() == Shape.CIRCLE;
-    if (!isFlat && values.get(now.value(Measure.DOWN)).isEmpty()) {
-      values =
-          values.and(
-              now.value(Measure.DOWN),
-              values.length(now.value(Measure.ACROSS)).orElse(now.start().across()));
+    Length across = values.length(now.value(Measure.ACROSS)).orElse(now.start().across());
+    Optional<Length> down = values.length(now.value(Measure.DOWN));
+    if (now.shape() == Shape.RING && down.filter(it -> it.compareTo(across) < 0).isEmpty()) {
+      Length hole = Fresh.hole(across, derivation.job().marks());
+      values = values.and(now.value(Measure.DOWN), hole);
+    } else if (now.shape() != Shape.CIRCLE && down.isEmpty()) {
+      values = values.and(now.value(Measure.DOWN), across);
     }
     bench.making().decorate(all, values);
   }

@@ -27,7 +27,7 @@ final class TopperText {
   private static final String OPTION = "--topper";
   private static final Pattern WRITTEN =
       Pattern.compile(
-          "(?<shape>rectangle|circle|oval) (?<across>[^x]+?)(?: ?x ?(?<down>.+?))? on"
+          "(?<shape>rectangle|circle|oval|ring) (?<across>[^x]+?)(?: ?x ?(?<down>.+?))? on"
               + " (?<on>[\\w-]+) (?<face>inside|outside) at (?<left>[^,]+),(?<top>.+?)"
               + "(?: tilted (?<tilt>-?\\d{1,3}))?"
               + "(?: (?<with>liquid|tape|dots|foam))?(?: (?<stock>white|card|patterned))?"
@@ -64,7 +64,8 @@ final class TopperText {
     Length across = length(found.group("across"), ruler);
     String high = found.group("down");
     Length down = high == null ? across : length(high, ruler);
-    if (!across.isPositive() || !down.isPositive()) {
+    boolean isRing = found.group("shape").equals("ring");
+    if (!across.isPositive() || !down.isPositive() || isRing && down.compareTo(across) >= 0) {
       throw BadInputException.of("command.topper", OPTION, written);
     }
     Topper.Start start =

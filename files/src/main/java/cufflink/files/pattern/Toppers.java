@@ -100,7 +100,9 @@ final class Toppers {
                 text("180"))));
     Optional<Entry> when = Optional.ofNullable(host.get().parts().get("when"));
     Map<String, Entry> piece = piece(topper);
-    List<String> letters = LetterOutlines.of(topper.words());
+    // There is no room for words where a ring has its hole.
+    List<String> letters =
+        topper.shape() == Shape.RING ? List.of() : LetterOutlines.of(topper.words());
     if (!letters.isEmpty()) {
       piece.put("letters", items(letters.toArray(new String[0])));
     }
@@ -123,8 +125,8 @@ final class Toppers {
     String normal = start.max(Length.parse(least)).min(Length.parse(MOST)).toString();
     String key =
         switch (measure) {
-          case ACROSS -> topper.shape() == Shape.CIRCLE ? "round" : "across";
-          case DOWN -> "down";
+          case ACROSS -> topper.shape().isEven() ? "round" : "across";
+          case DOWN -> topper.shape() == Shape.RING ? "hole" : "down";
           case LEFT -> "left";
           case TOP, TILT -> "top";
         };
@@ -145,7 +147,7 @@ final class Toppers {
   }
 
   private static String high(Topper topper) {
-    return topper.value(topper.shape() == Shape.CIRCLE ? Measure.ACROSS : Measure.DOWN);
+    return topper.value(topper.shape().isEven() ? Measure.ACROSS : Measure.DOWN);
   }
 
   private Map<String, Entry> piece(Topper topper) {
@@ -171,6 +173,18 @@ final class Toppers {
               text(high + " / 2 - " + high + " / 2 * sin(" + angle + ")"));
       piece.put("outline", new Entry.Items(place, List.of(new Entry.Group(place, corner))));
     }
+    if (topper.shape() == Shape.RING) {
+      String middle = wide + " / 2";
+      Map<String, Entry> hole =
+          group(
+              "label",
+              said("hole", topper.label()),
+              "kind",
+              text("window"),
+              "circle",
+              items(middle, middle, topper.value(Measure.DOWN)));
+      piece.put("openings", new Entry.Group(place, group("hole", new Entry.Group(place, hole))));
+    }
     return piece;
   }
 
@@ -187,7 +201,6 @@ final class Toppers {
             : topper.value(Measure.LEFT);
     String top = topper.value(Measure.TOP);
     double inset = topper.shape() == Shape.RECTANGLE ? 0.05 : 0.16;
-    double from = topper.fixing().byFoot() ? 0.66 : inset;
     Map<String, Entry> joint =
         group(
             "label", text(topper.label()),
@@ -203,22 +216,34 @@ final class Toppers {
                     left + " + " + wide + " / 2",
                     top + " + " + high + " / 2"),
             "degrees", text(turned ? "-" + tilt : tilt));
-    String glueLeft = left + " + " + wide + " * " + inset;
-    String glueTop = top + " + " + high + " * " + from;
     joint.put(
-        "glue",
-        new Entry.Items(
-            place,
-            List.of(
-                items(
-                    glueLeft,
-                    glueTop,
-                    wide + " * " + (1 - 2 * inset),
-                    high + " * " + (1 - inset - from)))));
+        "glue", new Entry.Items(place, glue(topper, new String[] {left, top, wide, high}, inset)));
     if (topper.fixing().overhangs()) {
       joint.put("overhangs", text("true"));
     }
     return joint;
+  }
+
+  /** A ring takes its glue at its foot and, unless it stands free, at its top. */
+  private List<Entry> glue(Topper topper, String[] area, double inset) {
+    String left = area[0] + " + " + area[2] + " * ";
+    String top = area[1] + " + " + area[3] + " * ";
+    boolean byFoot = topper.fixing().byFoot();
+    if (topper.shape() == Shape.RING) {
+      String width = "(" + area[2] + " - " + topper.value(Measure.DOWN) + ") / 2";
+      String high = "max(" + width + " - " + area[2] + " * 0.06, " + width + " / 4)";
+      String wide = area[2] + " * 0.3";
+      Entry foot = items(left + "0.35", top + "0.97 - (" + high + ")", wide, high);
+      Entry head = items(left + "0.35", top + "0.03", wide, high);
+      return byFoot ? List.of(foot) : List.of(head, foot);
+    }
+    double from = byFoot ? 0.66 : inset;
+    return List.of(
+        items(
+            left + inset,
+            top + from,
+            area[2] + " * " + (1 - 2 * inset),
+            area[3] + " * " + (1 - inset - from)));
   }
 
   private Entry present(Map<String, Entry> group, Optional<Entry> when) {

@@ -22,7 +22,7 @@ import java.util.regex.Pattern;
 public final class ChartText {
   private static final Pattern WRITTEN =
       Pattern.compile(
-          "(?<shape>rectangle|circle|oval)?\\s*(?<across>[^x×]+?)(?:\\s*[x×]\\s*(?<down>.+?))?"
+          "(?<shape>rectangle|circle|oval|ring)?\\s*(?<across>[^x×]+?)(?:\\s*[x×]\\s*(?<down>.+?))?"
               + "(?:\\s+called\\s+(?<label>.+))?",
           Pattern.CASE_INSENSITIVE);
 
@@ -52,6 +52,9 @@ public final class ChartText {
         found.group("shape") == null
             ? Shape.RECTANGLE
             : Shape.valueOf(found.group("shape").toUpperCase(Locale.ROOT));
+    if (shape == Shape.RING && down.get().compareTo(across.get()) >= 0) {
+      return Parsed.bad("chart.no-ring", typed);
+    }
     if (shape == Shape.CIRCLE && !isEven) {
       return Parsed.bad("chart.no-circle", typed);
     }
@@ -72,6 +75,7 @@ public final class ChartText {
       case RECTANGLE -> Message.of("chart.rectangle", owned.label(), owned.across(), owned.down());
       case CIRCLE -> Message.of("chart.circle", owned.label(), owned.across());
       case OVAL -> Message.of("chart.oval", owned.label(), owned.across(), owned.down());
+      case RING -> Message.of("chart.ring", owned.label(), owned.across(), owned.down());
     };
   }
 
