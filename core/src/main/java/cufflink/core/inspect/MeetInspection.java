@@ -77,7 +77,12 @@ final class MeetInspection {
     if (!isFolded(piece, design)) {
       return isCreasedTheOtherWay(joint, piece) ? Optional.of(notMet(joint)) : Optional.empty();
     }
-    FoldModel own = FoldModel.of(design, FlatPattern.of(piece, model.assembly().tolerances()));
+    FlatPattern flat = FlatPattern.of(piece, model.assembly().tolerances());
+    if (flat.facets().isEmpty()) {
+      // Its cuts leave nothing of it, which is told elsewhere.
+      return Optional.empty();
+    }
+    FoldModel own = FoldModel.of(design, flat);
     own.prepare(stops);
     // By itself it need not be folded to its end: only what would meet on the other face is wrong.
     return own.isReady() && own.movesThroughout()

@@ -9,6 +9,7 @@ import cufflink.core.design.Piece;
 import cufflink.core.finding.Finding;
 import cufflink.core.fold.Thickness;
 import cufflink.core.job.Derivation;
+import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Unit;
 import cufflink.core.paper.PaperKind;
@@ -16,6 +17,7 @@ import cufflink.core.paper.Papers;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.plane.Point;
 import cufflink.core.value.Setting;
+import cufflink.core.value.Values;
 import cufflink.files.Jobs;
 import java.awt.geom.Area;
 import java.awt.geom.Path2D;
@@ -148,6 +150,19 @@ class AbsurdValuesTest {
       case PATTERNED -> Papers.USUAL.patterned().grammage();
       case RIBBON -> 0;
     };
+  }
+
+  /** The notch takes all of the pocket's paper: nothing is left that could be glued to itself. */
+  @Test
+  void pieceThatIsCutAway_isNotFolded() {
+    Pattern pattern = LIBRARY.pattern("turn-back-pocket").orElseThrow();
+    Values values = pattern.normalValues();
+    for (String name : List.of("width", "height", "border")) {
+      values = values.and(name, Length.ofMillimetres(name.equals("height") ? 7 : 4));
+    }
+    values = values.and("border", Length.ofMillimetres(3)).and("pocket", Length.ofMillimetres(3));
+    Derivation derivation = Derivation.of(pattern, Jobs.job("turn-back-pocket", values));
+    assertTrue(derivation.folded(() -> false).findings().stream().anyMatch(Finding::isError));
   }
 
   @Test
