@@ -1,10 +1,13 @@
 package cufflink.desktop.wait;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
@@ -20,11 +23,16 @@ class InOrderTest {
   }
 
   @Test
-  void run_afterAFault_doesTheNextAllTheSame() {
+  void run_afterAFault_doesTheNextAllTheSame() throws InterruptedException {
     InOrder order = new InOrder("test");
     List<Throwable> told = Collections.synchronizedList(new ArrayList<>());
     Thread.UncaughtExceptionHandler before = Thread.getDefaultUncaughtExceptionHandler();
-    Thread.setDefaultUncaughtExceptionHandler((thread, fault) -> told.add(fault));
+    CountDownLatch isTold = new CountDownLatch(1);
+    Thread.setDefaultUncaughtExceptionHandler(
+        (thread, fault) -> {
+          told.add(fault);
+          isTold.countDown();
+        });
     try {
       order.run(
           () -> {
@@ -32,6 +40,8 @@ class InOrderTest {
           });
       order.run(() -> done.add(1));
       order.close();
+      // The thread that fell is still telling so when another has done the rest.
+      assertTrue(isTold.await(10, TimeUnit.SECONDS));
     } finally {
       Thread.setDefaultUncaughtExceptionHandler(before);
     }
