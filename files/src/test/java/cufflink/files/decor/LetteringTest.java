@@ -73,13 +73,14 @@ class LetteringTest {
   }
 
   private static Reads reads(String words) {
-    Topper.Start start = fresh("slim-tent", Face.OUTSIDE);
-    Design design =
-        derive("slim-tent", List.of(label(words, Face.OUTSIDE, start)))
-            .made()
-            .orElseThrow()
-            .design();
-    return design.relations(Reads.class).get(0);
+    return labelled(words, fresh("slim-tent", Face.OUTSIDE)).relations(Reads.class).get(0);
+  }
+
+  private static Design labelled(String words, Topper.Start start) {
+    return derive("slim-tent", List.of(label(words, Face.OUTSIDE, start)))
+        .made()
+        .orElseThrow()
+        .design();
   }
 
   /** One letter more makes a line wider by its advance, which PDFBox reads from the same face. */
@@ -180,11 +181,7 @@ class LetteringTest {
   @ValueSource(strings = {"Thank you", "i", "So/many/spokes"})
   void greeting_takesTheRoomThereIs(String words) {
     Topper.Start start = fresh("slim-tent", Face.OUTSIDE);
-    Design design =
-        derive("slim-tent", List.of(label(words, Face.OUTSIDE, start)))
-            .made()
-            .orElseThrow()
-            .design();
+    Design design = labelled(words, start);
     Greeting greeting = Greeting.on(design, "own1").orElseThrow();
     double across = greeting.width().toMillimetres() / start.across().toMillimetres();
     double down = greeting.height().toMillimetres() / start.down().toMillimetres();
