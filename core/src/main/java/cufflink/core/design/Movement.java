@@ -5,8 +5,11 @@ import cufflink.core.plane.Area;
 import cufflink.core.plane.Point;
 import cufflink.core.plane.Segment;
 import cufflink.core.plane.Side;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 
 /**
  * How a piece that is not glued fast moves on its host.
@@ -63,6 +66,21 @@ public record Movement(
       }
     }
 
+    /**
+     * Returns the same ribbon with its parts ended at the folds that they cross.
+     *
+     * @param pieces what it is led over
+     */
+    public Led folded(List<Piece> pieces) {
+      List<Leg> parts = new ArrayList<>();
+      for (Leg leg : legs) {
+        Optional<Piece> host =
+            pieces.stream().filter(piece -> piece.id().equals(leg.on())).findFirst();
+        parts.addAll(host.map(leg::folded).orElse(List.of(leg)));
+      }
+      return new Led(parts, tail);
+    }
+
     /** Returns the joint and line about which the card is open while the ribbon is led. */
     public Optional<Mover.Hinge> open() {
       return legs.stream().flatMap(leg -> leg.during().stream()).findFirst();
@@ -114,6 +132,22 @@ public record Movement(
     /** Copies the list. */
     public Leg {
       under = List.copyOf(under);
+    }
+
+    /** What tape holds, or lies askew over a fold, is left as it is. */
+    private List<Leg> folded(Piece host) {
+      TreeSet<Double> shares = new TreeSet<>(Set.of(0.0, 1.0));
+      boolean isAlong = middle.isLevel() || middle.isVertical();
+      host.scores().stream()
+          .filter(score -> isAlong && score.folds() && !taped.isPositive())
+          .flatMap(score -> middle.crossed(score.line()).stream())
+          .forEach(shares::add);
+      List<Leg> parts = new ArrayList<>();
+      for (double share : shares.headSet(1.0)) {
+        Segment part = new Segment(between(share), between(shares.higher(share)));
+        parts.add(new Leg(on, by, face, part, taped, under, during));
+      }
+      return parts;
     }
 
     /** Returns the part of it that is held by tape; empty if none is. */
@@ -182,6 +216,17 @@ public record Movement(
    */
   public static Movement woven(List<Area> through) {
     return new Movement(List.of(), false, Optional.empty(), through);
+  }
+
+  /**
+   * Returns the same movement, a ribbon's parts ended at the folds that they cross.
+   *
+   * @param pieces the pieces of the card
+   * @return the movement
+   */
+  public Movement folded(List<Piece> pieces) {
+    return new Movement(
+        about, either, slide, through, follows, led.map(each -> each.folded(pieces)));
   }
 
   /**

@@ -28,15 +28,33 @@ final class CastShadow {
 
   private CastShadow() {}
 
-  /** Draws it under a card in a pose. */
-  static void draw(Pen pen, Pose pose, Viewpoint viewpoint) {
+  /** Returns where it falls, without its soft edge, so that a picture leaves room for it. */
+  static List<Vec> places(Pose pose, Viewpoint viewpoint) {
+    Viewpoint lying = new Viewpoint(0, 0, -viewpoint.pitch());
+    double ground = ground(pose, viewpoint);
+    return corners(pose, viewpoint, ground).stream()
+        .flatMap(List::stream)
+        .map(corner -> lying.stood(new Vec(corner.x(), corner.y(), ground)))
+        .toList();
+  }
+
+  private static double ground(Pose pose, Viewpoint viewpoint) {
     double ground = Double.MAX_VALUE;
     for (int i = 0; i < pose.motions().size(); i++) {
       for (Vec corner : pose.corners(i)) {
         ground = Math.min(ground, viewpoint.stood(corner).z());
       }
     }
-    Geometry all = Areas.union(shades(pose, viewpoint, ground));
+    return ground;
+  }
+
+  /** Draws it under a card in a pose. */
+  static void draw(Pen pen, Pose pose, Viewpoint viewpoint) {
+    double ground = ground(pose, viewpoint);
+    List<Polygon> shades = new ArrayList<>();
+    corners(pose, viewpoint, ground).forEach(shade -> shades.add(Facet.polygon(shade)));
+    shades.removeIf(shade -> !shade.isValid());
+    Geometry all = Areas.union(shades);
     for (double soft : SOFT) {
       Geometry wider = all.buffer(soft);
       for (int i = 0; i < wider.getNumGeometries(); i++) {
@@ -53,9 +71,9 @@ final class CastShadow {
   }
 
   /** Falls to the right and down as the eye sees it, whichever way the card is turned. */
-  private static List<Polygon> shades(Pose pose, Viewpoint viewpoint, double ground) {
+  private static List<List<Spot>> corners(Pose pose, Viewpoint viewpoint, double ground) {
     Vec fall = new Viewpoint(viewpoint.turn(), viewpoint.tilt()).back(FALL);
-    List<Polygon> shades = new ArrayList<>();
+    List<List<Spot>> shades = new ArrayList<>();
     for (int i = 0; i < pose.motions().size(); i++) {
       List<Spot> shade = new ArrayList<>();
       for (Vec place : pose.corners(i)) {
@@ -63,9 +81,8 @@ final class CastShadow {
         double high = Math.min(HIGHEST, corner.z() - ground + 1);
         shade.add(new Spot(corner.x() + fall.x() * high, corner.y() + fall.y() * high));
       }
-      shades.add(Facet.polygon(shade));
+      shades.add(shade);
     }
-    shades.removeIf(shade -> !shade.isValid());
     return shades;
   }
 }

@@ -2,10 +2,13 @@ package cufflink.core.drawing;
 
 import cufflink.core.assembly.Pose;
 import cufflink.core.card.FoldModel;
+import cufflink.core.design.Design;
+import cufflink.core.design.Face;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
 import cufflink.core.fold.FoldedView;
 import cufflink.core.fold.FoldedView.Ply;
+import cufflink.core.paper.Look;
 import cufflink.core.scene.Pen;
 import cufflink.core.scene.Surface;
 import cufflink.core.space.Motion;
@@ -13,6 +16,7 @@ import cufflink.core.space.Vec;
 import cufflink.core.space.Viewpoint;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Where on a drawing of a folded card its paper is seen, and what is seen at a place of it. */
 public final class FoldFrame {
@@ -81,7 +85,11 @@ public final class FoldFrame {
    */
   public static List<Grip> grips(
       FoldModel model, double moment, Viewpoint viewpoint, Surface surface, Spot at) {
-    Pen pen = pen(model.reach(), viewpoint, surface);
+    return grips(pen(model.reach(), viewpoint, surface), model, moment, viewpoint, at);
+  }
+
+  /** Finds what lies at a place that a pen has drawn, the uppermost first. */
+  static List<Grip> grips(Pen pen, FoldModel model, double moment, Viewpoint viewpoint, Spot at) {
     Spot seen = pen.back(at);
     Pose pose = model.pose(moment);
     List<Grip> grips = new ArrayList<>();
@@ -97,6 +105,41 @@ public final class FoldFrame {
       }
     }
     return grips;
+  }
+
+  /** A face of a facet that is seen. */
+  public record Seen(int facet, Face face) {}
+
+  /**
+   * Finds what is seen at a place of a drawing made by {@link Portrait#of}.
+   *
+   * @param model the card, put together
+   * @param design its design
+   * @param look from where it is seen
+   * @param moment as for {@link FoldModel#pose(double)}
+   * @param surface what the drawing was made for
+   * @param at the place on the drawing
+   * @return the uppermost face there; empty beside the card
+   */
+  public static Optional<Seen> seen(
+      FoldModel model, Design design, Look look, double moment, Surface surface, Spot at) {
+    Viewpoint viewpoint = Portrait.viewpoint(look);
+    Pen pen = Portrait.pen(model, design, moment, viewpoint, surface);
+    double shown = model.shown(moment);
+    return grips(pen, model, shown, viewpoint, at).stream()
+        .filter(grip -> !isCutOut(model, grip))
+        .findFirst()
+        .map(
+            grip -> {
+              Vec up = viewpoint.apply(model.pose(shown).motions().get(grip.facet()).up());
+              return new Seen(grip.facet(), up.z() > 0 ? Face.INSIDE : Face.OUTSIDE);
+            });
+  }
+
+  private static boolean isCutOut(FoldModel model, Grip grip) {
+    return model.assembly().pieceOf(grip.facet()).openings().stream()
+        .map(opening -> opening.outline().stream().map(Spot::from).toList())
+        .anyMatch(hole -> Facet.holds(Facet.polygon(hole), grip.place()));
   }
 
   /** Fits all of these places into the surface. */

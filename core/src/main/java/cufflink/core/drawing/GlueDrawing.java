@@ -47,7 +47,7 @@ public final class GlueDrawing {
    * @param card the whole card
    * @param index which step, from 0
    * @param surface what the drawing is made for
-   * @return the drawing; empty if what is worked on does not lie level then
+   * @return the drawing; empty if nothing is left of what is worked on
    */
   public static Optional<Drawing> of(GluingOrder order, Design card, int index, Surface surface) {
     return GlueHost.of(order, card, index)
@@ -62,7 +62,8 @@ public final class GlueDrawing {
    * @param order how the card is put together
    * @param card the whole card
    * @param index which step, from 0
-   * @return a sentence; empty for layers and for what takes no glue, which lie by themselves
+   * @return a sentence; empty for layers and for what takes no glue, which lie by themselves, and
+   *     for what is glued to itself
    */
   public static Optional<Message> place(GluingOrder order, Design card, int index) {
     return order
@@ -70,7 +71,7 @@ public final class GlueDrawing {
         .get(index)
         .act()
         .joint()
-        .filter(joint -> joint.movement().isFast())
+        .filter(joint -> joint.movement().isFast() && !card.isSeam(joint))
         .flatMap(
             joint ->
                 GlueHost.of(order, card, index)
@@ -146,6 +147,10 @@ public final class GlueDrawing {
     }
     for (int i = 0; i < outlines.size(); i++) {
       List<Spot> outline = host.seen(pen, outlines.get(i));
+      if (host.isSeam()) {
+        // Nothing is put there but the glue.
+        continue;
+      }
       if (act.joint().isPresent()) {
         pen.outline(outline, Ink.PLACE, new Ref(act.host(), act.joint().get().id()));
       } else {

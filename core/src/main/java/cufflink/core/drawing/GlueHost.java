@@ -7,6 +7,7 @@ import cufflink.core.design.Design;
 import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
+import cufflink.core.design.Movement;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
 import cufflink.core.glue.Act;
@@ -29,12 +30,14 @@ import java.util.Optional;
  * like a page if that is not the one that lies up by itself.
  *
  * @param act what is done
+ * @param isSeam whether a piece is glued to itself
  * @param built all that hangs together so far
  * @param host the piece that is worked on
  * @param facet the part of it that is worked on, which lies level
  * @param viewpoint from where it is seen
  */
-record GlueHost(Act act, HalfBuilt built, Member host, Facet facet, Viewpoint viewpoint) {
+record GlueHost(
+    Act act, boolean isSeam, HalfBuilt built, Member host, Facet facet, Viewpoint viewpoint) {
   private static final Viewpoint TURNED_OVER = new Viewpoint(180, 180);
 
   /** A product of two sides this small is that of a square corner, in square millimetres. */
@@ -43,14 +46,14 @@ record GlueHost(Act act, HalfBuilt built, Member host, Facet facet, Viewpoint vi
   /** A direction this level lies on the table. */
   private static final double LEVEL = 0.98;
 
-  /** Lays it on the table; empty if what is worked on does not lie level then. */
+  /** Lays it on the table; empty if nothing is left of what is worked on. */
   static Optional<GlueHost> of(GluingOrder order, Design card, int index) {
     Act act = order.steps().get(index).act();
     return HalfBuilt.of(order, card, index)
-        .flatMap(built -> built.host(card, act).flatMap(host -> of(act, built, host)));
+        .flatMap(built -> built.host(card, act).flatMap(host -> of(act, card, built, host)));
   }
 
-  private static Optional<GlueHost> of(Act act, HalfBuilt built, Member host) {
+  private static Optional<GlueHost> of(Act act, Design card, HalfBuilt built, Member host) {
     FoldModel model = built.model();
     Spot place = middle(act);
     return host.flat().facets().stream()
@@ -58,14 +61,21 @@ record GlueHost(Act act, HalfBuilt built, Member host, Facet facet, Viewpoint vi
         .findFirst()
         .or(() -> host.flat().facets().stream().findFirst())
         .map(each -> model.assembly().facets().get(host.firstFacet() + each.index()))
-        .filter(facet -> isLevel(model.pose(model.closing()).motions().get(facet.index())))
         .map(
             facet -> {
-              Motion motion = model.pose(model.closing()).motions().get(facet.index());
-              boolean isUp = motion.up().z() > 0 == (act.face() == Face.INSIDE);
-              Viewpoint from = isUp ? Viewpoint.ABOVE : TURNED_OVER;
-              return new GlueHost(act, built, host, facet, from);
+              Motion lies = model.pose(model.closing()).motions().get(facet.index());
+              boolean isSeam = act.joint().filter(card::isSeam).isPresent();
+              return new GlueHost(act, isSeam, built, host, facet, facing(lies, act.face()));
             });
+  }
+
+  /** What does not lie level, such as the wall of a box, is looked at straight, its top on top. */
+  private static Viewpoint facing(Motion lies, Face face) {
+    double side = face == Face.INSIDE ? 1 : -1;
+    if (isLevel(lies)) {
+      return lies.up().z() > 0 == (face == Face.INSIDE) ? Viewpoint.ABOVE : TURNED_OVER;
+    }
+    return Viewpoint.facing(lies.right().times(side), lies.down(), lies.up().times(side));
   }
 
   static boolean isLevel(Motion motion) {
@@ -76,10 +86,23 @@ record GlueHost(Act act, HalfBuilt built, Member host, Facet facet, Viewpoint vi
   static Spot middle(Act act) {
     if (act.joint().isPresent()) {
       Joint joint = act.joint().get();
+      if (joint.movement().led().isPresent()) {
+        return middle(joint.movement().led().get(), act.host());
+      }
       return middle(joint.glue().isEmpty() ? joint.area() : joint.glue().get(0));
     }
     Layer first = act.layers().get(0);
     return Facet.inside(Facet.polygon(first.outline().stream().map(Spot::from).toList()));
+  }
+
+  /** The middle of the longest part of a ribbon that lies on its host. */
+  private static Spot middle(Movement.Led led, String host) {
+    Movement.Leg longest =
+        led.taken().stream()
+            .filter(leg -> leg.on().equals(host) && leg.face() == led.face())
+            .max(Comparator.comparingDouble(leg -> leg.middle().millimetres()))
+            .orElse(led.legs().get(0));
+    return middle(Area.around(List.of(longest.middle().from(), longest.middle().to())));
   }
 
   private static Spot middle(Area area) {
@@ -140,9 +163,17 @@ record GlueHost(Act act, HalfBuilt built, Member host, Facet facet, Viewpoint vi
     return Extent.of(edges, viewpoint);
   }
 
-  /** Returns what a part's place is measured by: its edges, of a triangle the square corner. */
+  /**
+   * Returns what a part's place is measured by: its edges, of a triangle the square corner, of what
+   * is glued to itself the glue.
+   */
   Extent measured() {
-    return Extent.of(onTable(marked(outlines().get(0))), viewpoint);
+    Optional<Area> glued =
+        act.joint()
+            .filter(joint -> isSeam && !joint.glue().isEmpty())
+            .map(joint -> joint.glue().get(0));
+    List<Spot> place = glued.map(GluePart::corners).orElseGet(() -> marked(outlines().get(0)));
+    return Extent.of(onTable(place), viewpoint);
   }
 
   /** Names what is worked on; one of several equal pieces is named as it was put on. */

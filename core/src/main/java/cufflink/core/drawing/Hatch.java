@@ -34,12 +34,20 @@ final class Hatch {
 
   /** Hatches where glue goes, as far as there is paper; all corners are on the surface. */
   static void glue(Pen pen, List<Spot> corners, List<Spot> part, double letters, Ref ref) {
-    Geometry both = Areas.common(Facet.polygon(corners), Facet.polygon(part));
+    Geometry both = Areas.common(shown(corners, letters), Facet.polygon(part));
     for (int i = 0; i < both.getNumGeometries(); i++) {
       if (both.getGeometryN(i) instanceof Polygon polygon) {
         glue(pen, Arrangement.corners(polygon), letters, ref);
       }
     }
+  }
+
+  /** A dot is shown as large as a letter, or nobody would see it. */
+  private static Geometry shown(List<Spot> corners, double letters) {
+    Polygon area = Facet.polygon(corners);
+    Envelope box = area.getEnvelopeInternal();
+    double missing = letters - Math.max(box.getWidth(), box.getHeight());
+    return missing > 0 ? area.buffer(missing / 2) : area;
   }
 
   /** Hatches what must stay dry. */

@@ -75,13 +75,13 @@ public record Patch(
       ribbons.get(joint.id()).stream().filter(each -> !each.liesUnder()).forEach(patches::add);
       design
           .piece(joint.piece())
-          .filter(piece -> isSeen(joint, piece))
+          .filter(piece -> isSeen(joint, piece) && !design.isSeam(joint))
           .ifPresent(piece -> patches.add(of(joint, piece, corners(design, joint, piece))));
     }
     return patches;
   }
 
-  /** What is folded and lies at an angle is shown as it folds, and not here. */
+  /** What is folded and lies at an angle is shown as it folds, and not here; as is a seam. */
   private static boolean isSeen(Joint joint, Piece piece) {
     boolean isStraight = joint.askew().map(each -> each.degrees() == 0).orElse(true);
     return joint.movement().isFast() && (isStraight || piece.scores().isEmpty());

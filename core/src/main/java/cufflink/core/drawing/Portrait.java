@@ -97,10 +97,14 @@ public final class Portrait {
   public static Drawing of(
       FoldModel model, Design design, Look look, double moment, Surface surface) {
     Viewpoint viewpoint = viewpoint(look);
-    List<Vec> places = places(model, design, moment, viewpoint);
-    double margin = Math.max(LEAST_MARGIN, surface.width() * SHADE);
-    Pen pen = FoldFrame.pen(places, viewpoint, surface, margin);
+    Pen pen = pen(model, design, moment, viewpoint, surface);
     return new Portrait(model, design, look, moment, viewpoint, pen).draw(moment, surface);
+  }
+
+  static Pen pen(
+      FoldModel model, Design design, double moment, Viewpoint viewpoint, Surface surface) {
+    double margin = Math.max(LEAST_MARGIN, surface.width() * SHADE);
+    return FoldFrame.pen(places(model, design, moment, viewpoint), viewpoint, surface, margin);
   }
 
   /**
@@ -203,6 +207,7 @@ public final class Portrait {
     for (Loose each : loose(model, design, moment, viewpoint)) {
       each.shapes().forEach(shape -> shape.forEach(at -> places.add(pose.place(each.host(), at))));
     }
+    places.addAll(CastShadow.places(pose, viewpoint));
     return places;
   }
 

@@ -43,8 +43,12 @@ record Copies(Design card, List<Joint> done) {
   /** Says whether a joint puts one piece on another. */
   static boolean isJoining(Design card, Joint joint) {
     return !joint.piece().equals(joint.on())
-        || !card.isSeam(joint)
-            && card.piece(joint.piece()).filter(each -> each.count() > 1).isPresent();
+        || !card.isSeam(joint) && isSeveral(card, joint.piece());
+  }
+
+  /** Says whether a piece is made more than once. */
+  static boolean isSeveral(Design card, String piece) {
+    return card.piece(piece).filter(each -> each.count() > 1).isPresent();
   }
 
   /** Returns what a piece hangs on so far, over other pieces or directly; itself if on nothing. */

@@ -167,8 +167,11 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
       boolean isFirst = act.isJoining() && folded.add(act.piece().orElseThrow());
       if (act.isSeam(design)) {
         folded.add(act.host());
-      }
-      if (isFirst || act.isSeam(design)) {
+        folds.addAll(Seam.folds(design, act.joint().orElseThrow()));
+        if (!Copies.isSeveral(design, act.host())) {
+          steps.forEach(step -> folds.removeAll(step.folds()));
+        }
+      } else if (isFirst) {
         folds.addAll(Reach.folds(design, act.piece().orElseThrow()));
       }
       List<Message> reasons = reasons(act, musts, design);
@@ -261,17 +264,25 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
   }
 
   /** A piece is glued to itself: the glue first, and then what brings the other part onto it. */
-  private static Message seam(Step step, Design design) {
+  private Message seam(Step step, Design design) {
     Joint joint = step.act().joint().orElseThrow();
     Message whole = Message.of("act.joint", joint.label());
-    return step.folds().isEmpty()
-        ? Message.of("act.seam", whole, design.piece(joint.on()).map(Piece::label).orElse(""))
-        : Message.of(
-            "act.seam-folded",
-            whole,
-            Message.list(
-                "list.comma",
-                step.folds().stream().map(stage -> Message.plain(stage.title())).toList()));
+    String piece = design.piece(joint.on()).map(Piece::label).orElse("");
+    if (step.folds().isEmpty()) {
+      return Message.of("act.seam", whole, piece);
+    }
+    Message then =
+        Message.list(
+            "list.comma",
+            step.folds().stream().map(stage -> Message.plain(stage.title())).toList());
+    boolean isFolded =
+        !Copies.isSeveral(design, joint.on())
+            && steps.subList(0, steps.indexOf(step)).stream()
+                .flatMap(each -> each.folds().stream())
+                .anyMatch(stage -> stage.piece().equals(joint.on()));
+    return isFolded
+        ? Message.of("act.seam-later", whole, then, piece)
+        : Message.of("act.seam-folded", whole, then);
   }
 
   /** Parts that lie over each other in wet glue are slid straight together and pressed once. */

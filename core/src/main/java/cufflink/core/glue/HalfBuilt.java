@@ -92,6 +92,11 @@ public record HalfBuilt(Design design, FoldModel model) {
     return put(order, card, index, new Copies.Copy(Optional.of(joint), joint.piece()), folds);
   }
 
+  /** Folds a piece by itself, with nothing on it. */
+  static Optional<HalfBuilt> alone(Design card, String piece, List<Stage> folds) {
+    return put(card, card.piece(piece).stream().toList(), List.of(), List.of(), folds);
+  }
+
   private static List<Joint> joints(GluingOrder order, int done) {
     return order.steps().subList(0, done).stream()
         .flatMap(step -> step.act().joint().stream())

@@ -56,11 +56,11 @@ final class Leading {
                     .isPresent());
   }
 
-  /** What is tied round a piece, and taped nowhere, is tied once that is closed. */
+  /** What is tied round pieces, and taped nowhere, is tied once they are closed. */
   private static boolean isTiedOver(Act act, Movement.Led led, Design design) {
     return act.isSeam(design)
-        && led.legs().stream()
-            .allMatch(leg -> leg.on().equals(act.host()) && !leg.taped().isPositive());
+        && led.legs().stream().anyMatch(leg -> leg.on().equals(act.host()))
+        && led.legs().stream().noneMatch(leg -> leg.taped().isPositive());
   }
 
   /** Which copies of which pieces a ribbon is led over; one on a single piece is put on that. */

@@ -211,10 +211,11 @@ final class Reach {
         || seams.indexOf(one.joint().get()) == joints.indexOf(joint);
   }
 
-  /** What is on nothing and never folded, but is closed to a ring, goes round the whole card. */
+  /** What is on nothing and folded round nothing of its own, but is a ring, goes round the card. */
   private boolean goesRound(Joint seam) {
     boolean isPut = design.joints().stream().anyMatch(each -> isPut(each, seam.piece()));
-    return !isPut && !seam.piece().equals(design.base().id()) && isFlat(seam.piece());
+    boolean isRound = folds(design, seam.piece()).isEmpty();
+    return !isPut && !seam.piece().equals(design.base().id()) && isRound;
   }
 
   private boolean isPut(Joint joint, String piece) {

@@ -17,6 +17,7 @@ import cufflink.core.flat.Facet;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.flat.Spot;
 import cufflink.core.layers.LayerOrder;
+import cufflink.core.paper.Adhesive;
 import cufflink.core.plane.Area;
 import cufflink.core.plane.Side;
 import cufflink.core.space.Motion;
@@ -153,10 +154,12 @@ final class MeetInspection {
 
   /**
    * A seam that leaves no mouth closes its piece to a ring, and so joins parts that are no
-   * neighbours; a piece folded once has no others.
+   * neighbours; a piece folded once has no others, and a dot only keeps a fold shut.
    */
   private static boolean isRing(Joint joint, Assembly.Member member) {
-    return joint.mouth() == Side.NONE && member.flat().facets().size() > 2;
+    return joint.mouth() == Side.NONE
+        && !joint.with().equals(Optional.of(Adhesive.DOTS))
+        && member.flat().facets().size() > 2;
   }
 
   private boolean isNextTo(int one, int other) {

@@ -1,11 +1,16 @@
 package cufflink.core.inspect;
 
 import cufflink.core.card.FoldModel;
+import cufflink.core.design.Design;
 import cufflink.core.design.Face;
+import cufflink.core.design.Joint;
+import cufflink.core.design.Layer;
+import cufflink.core.design.Piece;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
 import cufflink.core.fold.Sight;
 import cufflink.core.paper.Look;
+import cufflink.core.plane.Point;
 import cufflink.core.plane.Side;
 import cufflink.core.space.Motion;
 import cufflink.core.space.Vec;
@@ -17,6 +22,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import org.locationtech.jts.geom.Polygon;
 
 /**
  * The bare card, folded to find out which panel is the front, which face is seen when, and whether
@@ -28,6 +34,9 @@ public final class Rehearsal {
 
   /** A panel that rises by less than this, for each of its millimetres, lies. */
   private static final double RISES = 0.2;
+
+  /** What lies on a panel covers more of it than this, in square millimetres. */
+  private static final double TOUCHES = 1;
 
   private final FoldReport report;
   private final Look look;
@@ -58,6 +67,68 @@ public final class Rehearsal {
    */
   public static List<Message> of(FoldReport report, Look look) {
     return new Rehearsal(report, look).all();
+  }
+
+  /**
+   * What is to be known of a face.
+   *
+   * @param words which face it is, when it is seen and which way up, and what lies on it
+   * @param ids the layers and glued pieces that lie on it, by their ids
+   */
+  public record Told(Message words, List<String> ids) {
+    /** Copies the list. */
+    public Told {
+      ids = List.copyOf(ids);
+    }
+  }
+
+  /**
+   * Says what a face is for.
+   *
+   * @param report the card, folded in thought
+   * @param design the same card
+   * @param look how it is pictured
+   * @param facet which part of the card
+   * @param face which face of it
+   * @return what is to be known of it
+   */
+  public static Told at(FoldReport report, Design design, Look look, int facet, Face face) {
+    Rehearsal rehearsal = new Rehearsal(report, look);
+    Piece piece = report.model().assembly().pieceOf(facet);
+    Message side = Message.of(face == Face.INSIDE ? "layer.inside" : "layer.outside");
+    Optional<Seen> seen = rehearsal.first(facet, face);
+    Optional<Integer> number = Optional.ofNullable(rehearsal.numbers.get(facet));
+    Message words =
+        number.isPresent() && seen.isPresent()
+            ? told(number.get(), face, seen.get())
+            : seen.map(it -> Message.of("rehearse.part", piece.label(), side, it.when()))
+                .orElse(Message.of("rehearse.unseen", piece.label(), side));
+    Polygon panel = report.model().assembly().facets().get(facet).polygon();
+    List<String> ids = new ArrayList<>();
+    List<Message> names = new ArrayList<>();
+    for (Layer layer : design.layers()) {
+      if (layer.on().equals(piece.id()) && layer.face() == face && lies(layer.outline(), panel)) {
+        ids.add(layer.id());
+        names.add(Message.plain(layer.label()));
+      }
+    }
+    for (Joint joint : design.glued()) {
+      boolean isHere = joint.on().equals(piece.id()) && joint.face() == face;
+      if (isHere && !design.isSeam(joint) && lies(joint.outline(), panel)) {
+        ids.add(joint.id());
+        names.add(Message.plain(joint.label()));
+      }
+    }
+    Message here =
+        names.isEmpty()
+            ? Message.of("rehearse.bare")
+            : Message.of("rehearse.here", Message.list("list.comma", names));
+    return new Told(words.followedBy(here), ids);
+  }
+
+  private static boolean lies(List<Point> outline, Polygon panel) {
+    Polygon place = Facet.polygon(outline.stream().map(Spot::from).toList());
+    return place.isValid() && place.intersection(panel).getArea() > TOUCHES;
   }
 
   private List<Message> all() {

@@ -333,8 +333,11 @@ final class WorkBuilder {
       for (Layer layer : step.act().layers()) {
         layer(layer, step);
       }
+      // What is glued to itself takes its glue first, and is folded onto it.
+      Optional<Joint> seam = step.act().joint().filter(design::isSeam);
+      seam.ifPresent(joint -> joint(joint, step));
       step.folds().forEach(stage -> stage(stage, Phase.ASSEMBLE));
-      step.act().joint().ifPresent(joint -> joint(joint, step));
+      step.act().joint().filter(joint -> seam.isEmpty()).ifPresent(joint -> joint(joint, step));
     }
   }
 
@@ -348,8 +351,9 @@ final class WorkBuilder {
 
   private void joint(Joint joint, GluingOrder.Step step) {
     shown = onFace(joint.on(), joint.face(), joint.id());
+    Message place = Gluing.of(joint, design);
     String key = joint.movement().isGlued() ? "make.joint" : "make.loose";
-    Message words = Message.of(key, Gluing.of(joint, design));
+    Message words = Gluing.isSentence(joint, design) ? place : Message.of(key, place);
     if (joint.movement().isGlued()) {
       words = words.followedBy(step.choice().told());
     }

@@ -10,6 +10,7 @@ import cufflink.core.design.Zone;
 import cufflink.core.expression.Formula;
 import cufflink.core.measure.Length;
 import cufflink.core.paper.Adhesive;
+import cufflink.core.pattern.Parts.PlaceTemplate;
 import cufflink.core.pattern.Parts.Presence;
 import cufflink.core.plane.Area;
 import cufflink.core.plane.Segment;
@@ -39,7 +40,7 @@ record Assembly(
       Face face,
       List<Formula> area,
       Layer.Shape shape,
-      List<List<Formula>> glue,
+      List<PlaceTemplate> glue,
       Side mouth,
       Optional<String> holds,
       MovementTemplate movement,
@@ -147,7 +148,7 @@ record Assembly(
         each.presence(),
         scope,
         turn -> {
-          Movement movement = each.movement().movement(scope);
+          Movement movement = each.movement().movement(scope).folded(pieces);
           Face face = movement.led().map(Movement.Led::face).orElse(each.face());
           use.accept(
               turn,
@@ -164,7 +165,7 @@ record Assembly(
                               LedTemplate.over(led, each.on(), face, width(each.piece(), pieces)))
                       .orElseGet(() -> area(scope, each.area())),
                   each.shape(),
-                  each.glue().stream().map(glue -> area(scope, glue)).toList(),
+                  glue(each, scope),
                   each.mouth(),
                   movement,
                   each.turned(),
@@ -172,6 +173,14 @@ record Assembly(
                   each.over(),
                   each.with()));
         });
+  }
+
+  private static List<Area> glue(JointTemplate joint, Scope scope) {
+    List<Area> areas = new ArrayList<>();
+    for (PlaceTemplate each : joint.glue()) {
+      Repeats.forEach(each.presence(), scope, turn -> areas.add(area(scope, each.at())));
+    }
+    return areas;
   }
 
   /** Returns how wide a ribbon is. */

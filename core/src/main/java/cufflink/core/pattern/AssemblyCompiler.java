@@ -14,6 +14,8 @@ import cufflink.core.pattern.Assembly.MovementTemplate;
 import cufflink.core.pattern.Assembly.PocketTemplate;
 import cufflink.core.pattern.Assembly.ZoneTemplate;
 import cufflink.core.pattern.Parts.PieceTemplate;
+import cufflink.core.pattern.Parts.PlaceTemplate;
+import cufflink.core.pattern.Parts.Presence;
 import cufflink.core.plane.Side;
 import java.util.ArrayList;
 import java.util.List;
@@ -113,7 +115,7 @@ final class AssemblyCompiler {
         section.oneOf("face", Face.class, Face.INSIDE),
         section.has("path") ? List.of() : area(section),
         section.oneOf("shape", Layer.Shape.class, Layer.Shape.WHOLE),
-        section.items("glue").stream().map(each -> section.lengths(each, 4)).toList(),
+        section.items("glue").stream().map(each -> glue(section, each)).toList(),
         section.oneOf("mouth", Side.class, Side.NONE),
         holds(section),
         movement(section, pieces),
@@ -131,6 +133,16 @@ final class AssemblyCompiler {
             ? Optional.of(section.oneOf("with", Adhesive.class, Adhesive.LIQUID))
             : Optional.empty(),
         unit);
+  }
+
+  /** Glue goes onto an area, or onto a repeated one. */
+  private static PlaceTemplate glue(Section section, Entry entry) {
+    if (entry instanceof Entry.Group) {
+      Section spot = Repeats.counting(section.within(entry));
+      return new PlaceTemplate(Repeats.presence("glue", spot), area(spot));
+    }
+    Presence once = new Presence(entry.place(), "glue", "glue", List.of(), Optional.empty());
+    return new PlaceTemplate(once, section.lengths(entry, 4));
   }
 
   /** Only what has a mouth can hold something. */

@@ -14,11 +14,11 @@ import cufflink.core.expression.Formula;
 import cufflink.core.expression.Ratio;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthParser;
-import cufflink.core.pattern.Parts.CornerTemplate;
 import cufflink.core.pattern.Parts.LayerTemplate;
 import cufflink.core.pattern.Parts.LineTemplate;
 import cufflink.core.pattern.Parts.OpeningTemplate;
 import cufflink.core.pattern.Parts.PieceTemplate;
+import cufflink.core.pattern.Parts.PlaceTemplate;
 import cufflink.core.pattern.Parts.Presence;
 import cufflink.core.pattern.Parts.StageTemplate;
 import cufflink.core.pattern.Repeats.Turn;
@@ -153,7 +153,7 @@ final class DesignBuilder {
     Length width = side(template.width(), template.presence());
     Length height = side(template.height(), template.presence());
     List<Point> outline = new ArrayList<>();
-    for (CornerTemplate corner : template.outline()) {
+    for (PlaceTemplate corner : template.outline()) {
       forEach(corner.presence(), each -> outline.add(scope.point(corner.at())));
     }
     List<Score> scores = new ArrayList<>();

@@ -76,7 +76,7 @@ record Parts(
       Optional<Formula> count,
       Formula width,
       Formula height,
-      List<CornerTemplate> outline,
+      List<PlaceTemplate> outline,
       List<LineTemplate> scores,
       List<LineTemplate> slits,
       List<LineTemplate> cuts,
@@ -85,12 +85,12 @@ record Parts(
       String from) {}
 
   /**
-   * A corner of an outline.
+   * A corner of an outline, or where glue goes.
    *
    * @param presence how often it is there
-   * @param at x and y
+   * @param at x and y, and of an area its width and height
    */
-  record CornerTemplate(Presence presence, List<Formula> at) {}
+  record PlaceTemplate(Presence presence, List<Formula> at) {}
 
   /**
    * Something cut out of a piece.

@@ -10,12 +10,12 @@ import cufflink.core.expression.Kind;
 import cufflink.core.expression.Names;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.PaperRole;
-import cufflink.core.pattern.Parts.CornerTemplate;
 import cufflink.core.pattern.Parts.Crease;
 import cufflink.core.pattern.Parts.LayerTemplate;
 import cufflink.core.pattern.Parts.LineTemplate;
 import cufflink.core.pattern.Parts.OpeningTemplate;
 import cufflink.core.pattern.Parts.PieceTemplate;
+import cufflink.core.pattern.Parts.PlaceTemplate;
 import cufflink.core.pattern.Parts.Presence;
 import cufflink.core.pattern.Parts.StageTemplate;
 import cufflink.core.pattern.Parts.Turn;
@@ -132,7 +132,7 @@ final class PartsCompiler {
                   section.note(section.place(), "pattern.missing", "size");
                   return section.lengths(new Entry.Items(section.place(), List.of()), 2);
                 });
-    List<CornerTemplate> outline =
+    List<PlaceTemplate> outline =
         section.items("outline").stream().map(corner -> corner(section, corner)).toList();
     Set<String> lines = new HashSet<>();
     return new PieceTemplate(
@@ -160,15 +160,15 @@ final class PartsCompiler {
   }
 
   /** A corner is a place, or a repeated place for an edge that is round. */
-  private static CornerTemplate corner(Section section, Entry entry) {
+  private static PlaceTemplate corner(Section section, Entry entry) {
     if (entry instanceof Entry.Group) {
       Section corner = Repeats.counting(section.within(entry));
       List<Formula> at =
           List.of(corner.required("x", Kind.LENGTH), corner.required("y", Kind.LENGTH));
-      return new CornerTemplate(Repeats.presence("corner", corner), at);
+      return new PlaceTemplate(Repeats.presence("corner", corner), at);
     }
     Presence once = new Presence(entry.place(), "corner", "corner", List.of(), Optional.empty());
-    return new CornerTemplate(once, section.lengths(entry, 2));
+    return new PlaceTemplate(once, section.lengths(entry, 2));
   }
 
   private OpeningTemplate opening(String id, Section plain, Set<String> lines) {

@@ -20,6 +20,9 @@ public final class Gluing {
   /** A place is near another one within one part in so many of the side. */
   private static final int SHARE = 5;
 
+  /** Glue that is no larger is a dot. */
+  private static final Length DOT = Length.ofMillimetres(5);
+
   private Gluing() {}
 
   /**
@@ -48,6 +51,12 @@ public final class Gluing {
       return Message.of(loose(joint.movement()), joint.label(), host);
     }
     Message face = Message.of(joint.face() == Face.INSIDE ? "layer.inside" : "layer.outside");
+    if (design.isSeam(joint) && joint.mouth() == Side.NONE) {
+      Piece piece = design.piece(joint.on()).orElseThrow();
+      Point corner = new Point(Length.ZERO, Length.ZERO);
+      Area whole = new Area(corner, piece.width(), piece.height());
+      return Message.of("sheet.seam", joint.label(), face, host, glue(joint, whole));
+    }
     Message words =
         joint.mouth() == Side.NONE
             ? Message.of("sheet.joint", joint.label(), face, host)
@@ -63,9 +72,21 @@ public final class Gluing {
               Message place = over(lies, joint);
               return joint.glue().isEmpty()
                   ? Message.of("sheet.joint-where", words, place)
-                  : Message.of("sheet.joint-place", words, place, glue(joint));
+                  : Message.of("sheet.joint-place", words, place, glue(joint, joint.area()));
             })
         .orElse(words);
+  }
+
+  /**
+   * Says whether {@link #of(Joint, Design)} says all that is to be done, in a sentence of its own.
+   *
+   * @param joint the joint
+   * @param design the design it is part of
+   * @return true of ribbons, and of what they join
+   */
+  public static boolean isSentence(Joint joint, Design design) {
+    return joint.movement().led().isPresent()
+        || joint.movement().either() && LedWords.isJoined(joint, design);
   }
 
   /** What lies at an angle has no corner to begin from: its middle is told, and the angle. */
@@ -160,11 +181,11 @@ public final class Gluing {
         || piece.isTrimmed();
   }
 
-  /** Where its glue goes, told from its own edges. */
-  private static Message glue(Joint joint) {
+  /** Where its glue goes, told from the edges of what it lies on. */
+  private static Message glue(Joint joint, Area area) {
     List<Message> parts =
         joint.glue().stream()
-            .map(glue -> part(glue, joint.area(), joint.face() == Face.INSIDE))
+            .map(glue -> part(glue, area, joint.face() == Face.INSIDE))
             .distinct()
             .toList();
     return Message.list("list.comma", parts);
@@ -196,7 +217,14 @@ public final class Gluing {
               ? Message.of("sheet.glue-foot", glue.height())
               : Message.of("sheet.glue-across", glue.height(), top);
     }
+    if (glue.width().max(glue.height()).compareTo(DOT) <= 0) {
+      return Message.of("sheet.glue-dot", middle(left, glue.width()), middle(top, glue.height()));
+    }
     return Message.of("sheet.glue-part", glue.width(), glue.height(), left, top);
+  }
+
+  private static Length middle(Length from, Length side) {
+    return from.plus(Length.ofUnits(side.units() / 2));
   }
 
   /** Glue keeps a little clear of edges; a share of the side is not worth a number. */

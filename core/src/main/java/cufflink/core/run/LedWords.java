@@ -20,7 +20,11 @@ final class LedWords {
     Movement.Led led = joint.movement().led().orElseThrow();
     List<Message> parts = new ArrayList<>();
     for (Leg leg : led.taken()) {
-      parts.add(part(leg, design));
+      Message part = part(leg, design);
+      // Round a fold it goes on as before.
+      if (parts.isEmpty() || !parts.get(parts.size() - 1).equals(part)) {
+        parts.add(part);
+      }
     }
     Message words = Message.of("led.way", joint.label(), Message.list("led.then", parts));
     return led.tail().isPositive() ? words.followedBy(Message.of("led.tails", led.tail())) : words;

@@ -13,6 +13,8 @@ public record Viewpoint(double turn, double tilt, double pitch) {
   /** Straight from above. */
   public static final Viewpoint ABOVE = new Viewpoint(0, 0);
 
+  private static final double NEAR = 1e-9;
+
   /**
    * Looks at a card that lies on the table.
    *
@@ -21,6 +23,26 @@ public record Viewpoint(double turn, double tilt, double pitch) {
    */
   public Viewpoint(double turn, double tilt) {
     this(turn, tilt, 0);
+  }
+
+  /**
+   * Looks straight at something, the way it is turned.
+   *
+   * @param right the direction that is to be seen to the right
+   * @param down the direction that is to be seen downwards, square to it
+   * @param up the direction that is to be seen towards the eye, square to both
+   * @return the viewpoint; the three angles about the axes x, z and x (Euler, from memory)
+   */
+  public static Viewpoint facing(Vec right, Vec down, Vec up) {
+    double turn = Math.acos(Math.max(-1, Math.min(1, right.x())));
+    double across = Math.hypot(down.x(), up.x());
+    if (across < NEAR) {
+      double tilt = Math.atan2(up.y() * right.x(), up.z());
+      return new Viewpoint(Math.toDegrees(turn), Math.toDegrees(tilt));
+    }
+    double tilt = Math.atan2(up.x(), down.x());
+    double pitch = Math.atan2(right.z(), -right.y());
+    return new Viewpoint(Math.toDegrees(turn), Math.toDegrees(tilt), -Math.toDegrees(pitch));
   }
 
   /**

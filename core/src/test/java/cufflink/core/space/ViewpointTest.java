@@ -46,4 +46,34 @@ class ViewpointTest {
     assertEquals(-5, upright.stood(new Vec(0, 5, 0)).z(), NEAR);
     assertEquals(1, upright.stood(new Vec(0, 0, 1)).y(), NEAR);
   }
+
+  /** However something is turned, looked at straight its sides run as they are asked to. */
+  @Test
+  void facing_bringsItsDirectionsToTheEye() {
+    Random random = new Random(14);
+    for (int i = 0; i < 200; i++) {
+      // Quarter turns are among them, where two of the three angles run into one.
+      double step = i < 60 ? Math.PI / 2 : 0.001;
+      Rotation lies = Rotation.IDENTITY;
+      for (Vector3D axis : new Vector3D[] {Vector3D.PLUS_I, Vector3D.PLUS_K, Vector3D.PLUS_I}) {
+        double angle = step * random.nextInt(6283);
+        lies = new Rotation(axis, angle, RotationConvention.VECTOR_OPERATOR).applyTo(lies);
+      }
+      Vec right = vec(lies.applyTo(Vector3D.PLUS_I));
+      Vec down = vec(lies.applyTo(Vector3D.PLUS_J));
+      Vec up = vec(lies.applyTo(Vector3D.PLUS_K));
+      Viewpoint from = Viewpoint.facing(right, down, up);
+      assertNear(new Vec(1, 0, 0), from.apply(right));
+      assertNear(new Vec(0, 1, 0), from.apply(down));
+      assertNear(new Vec(0, 0, 1), from.apply(up));
+    }
+  }
+
+  private static Vec vec(Vector3D vector) {
+    return new Vec(vector.getX(), vector.getY(), vector.getZ());
+  }
+
+  private static void assertNear(Vec wanted, Vec is) {
+    assertEquals(0, wanted.minus(is).length(), 1e-6, wanted + " and " + is);
+  }
 }

@@ -39,6 +39,7 @@ final class InspectStation implements StationView {
   private final WaitingLine waits;
   private final Glide glide;
   private final PerJob<View> views = new PerJob<>(new View(0, Side.FRONT));
+  private final FaceTold faces;
 
   /** From where the card is looked at. */
   private enum Side {
@@ -70,6 +71,7 @@ final class InspectStation implements StationView {
     this.wrongs = new Wrongs(bench);
     this.anew = anew;
     this.glide = new Glide(redraw);
+    this.faces = new FaceTold(bench, anew);
     this.waits = new WaitingLine(bench.folding().folder(), Words.say("inspect.working"));
   }
 
@@ -166,6 +168,7 @@ final class InspectStation implements StationView {
 
   /** The card is seen to open and close, unless it is looked through. */
   private void open(int to) {
+    faces.forget();
     if (views.now().side() != Side.THROUGH) {
       bench.derivation().get().ifPresent(now -> glide.go(opened(now), to));
     }
@@ -174,6 +177,7 @@ final class InspectStation implements StationView {
   }
 
   private void turn(Side to) {
+    faces.forget();
     views.change(now -> new View(now.opened(), to));
     anew.run();
   }
@@ -214,15 +218,33 @@ final class InspectStation implements StationView {
           .flatMap(FoldReport::thickness)
           .map(thickness -> ThicknessDrawing.of(thickness, surface));
     }
+    Look look = seen(derivation, report, view.side());
     return derivation
         .made()
         .map(
             made -> {
               FoldModel model = report.map(FoldReport::model).orElse(made.card().whole());
               double moment = model.shown(model.closing() + glide.at(opened(derivation)));
-              return Portrait.of(
-                  model, made.design(), seen(derivation, report, view.side()), moment, surface);
+              report.ifPresent(it -> faces.shows(derivation, it, look, moment, surface));
+              return Portrait.of(model, made.design(), look, moment, surface);
             });
+  }
+
+  @Override
+  public void press(double x, double y) {
+    faces.press(x, y);
+  }
+
+  @Override
+  public void move(int direction) {
+    faces.move(direction);
+  }
+
+  @Override
+  public Optional<Node> foot(Derivation derivation) {
+    return views.at(derivation).side() == Side.THROUGH
+        ? Optional.empty()
+        : Optional.of(faces.foot(derivation));
   }
 
   /** What stands is seen as it is pictured; what lies, from above. */

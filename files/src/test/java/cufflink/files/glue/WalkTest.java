@@ -121,6 +121,24 @@ class WalkTest {
     assertTrue(!isOfTheCard || missing.size() <= 1, id + " lacks " + missing);
   }
 
+  /** A seam is hatched on the flat piece, turned over like a page if the glue is on its outside. */
+  private static void assertHatched(Joint seam, List<Stroke> strokes, double scale, String id) {
+    Box paper = Box.of(places(strokes, Ink.CUT).stream());
+    Box hatch = Box.of(places(strokes, Ink.GLUE).stream());
+    Area around =
+        Area.around(seam.glue().stream().flatMap(each -> each.corners().stream()).toList());
+    double before = around.at().x().toMillimetres() * scale;
+    double left =
+        seam.face() == Face.INSIDE
+            ? before
+            : paper.wide() - before - around.width().toMillimetres() * scale;
+    assertEquals(left, hatch.left() - paper.left(), 2 * HATCH, id + " across");
+    double top = around.at().y().toMillimetres() * scale;
+    assertEquals(top, hatch.top() - paper.top(), 2 * HATCH, id + " down");
+    assertEquals(around.width().toMillimetres() * scale, hatch.wide(), 3 * HATCH, id + " wide");
+    assertEquals(around.height().toMillimetres() * scale, hatch.high(), 3 * HATCH, id + " high");
+  }
+
   private static Values normal(String id) {
     return PatternLibrary.shipped().pattern(id).orElseThrow().normalValues();
   }
@@ -184,6 +202,13 @@ class WalkTest {
       }
       Drawing drawing = GlueDrawing.of(order, card, i, SURFACE).orElseThrow();
       List<Stroke> strokes = strokes(drawing);
+      if (card.isSeam(joint.get())) {
+        var root = HalfBuilt.of(order, card, i).orElseThrow().design().base().id();
+        if (root.equals(joint.get().on())) {
+          assertHatched(joint.get(), strokes, drawing.scale(), id);
+        }
+        continue;
+      }
       int place = last(strokes, Ink.PLACE);
       Box dashes = Box.of(strokes.get(place).path().stream());
       List<Stroke> after = strokes.subList(place + 1, strokes.size());

@@ -50,6 +50,9 @@ class JointWordsTest {
   private static final Pattern TOP = find("along its top, # deep");
   private static final Pattern FOOT = find("along its foot, # deep");
   private static final Pattern ACROSS = find("from side to side, # deep, # from its top");
+  private static final Pattern DOT = find("a dot, # from its left edge and # from its top");
+  private static final Pattern SEAM =
+      Pattern.compile("^[^:]+, on the (inside|outside) of the [^:]+: [^:]+\\.$");
   private static final Pattern PART = find("# × #, # from its left edge and # from its top");
 
   private static Pattern find(String text) {
@@ -77,7 +80,13 @@ class JointWordsTest {
       }
       Rectangle2D area = box(joint.area(), lies);
       Matcher corner = CORNER.matcher(words);
-      if (corner.find()) {
+      if (SEAM.matcher(words).matches()) {
+        // Glued to itself, it is measured from its own edges.
+        assertEquals(joint.piece(), joint.on(), words);
+        area =
+            new Rectangle2D.Double(
+                0, 0, host.width().toMillimetres(), host.height().toMillimetres());
+      } else if (corner.find()) {
         int across = corner.group(2).equals("from") ? 1 : -1;
         int down = corner.group(4).equals("from") ? 1 : -1;
         assertEquals(area.getX(), across * number(corner.group(1)), SAID, words);
@@ -88,12 +97,16 @@ class JointWordsTest {
       }
       List<Rectangle2D> said = glue(words, area);
       for (Area glue : joint.glue()) {
-        Rectangle2D wanted = box(glue, lies);
-        assertTrue(
-            said.stream().anyMatch(each -> isLike(each, wanted, area)),
-            id + ": " + words + " has no " + wanted + " in " + said + " of " + area);
+        assertSaid(box(glue, lies), said, area, id + ": " + words);
       }
     }
+  }
+
+  private static void assertSaid(
+      Rectangle2D wanted, List<Rectangle2D> said, Rectangle2D area, String words) {
+    assertTrue(
+        said.stream().anyMatch(each -> isLike(each, wanted, area)),
+        words + " has no " + wanted + " in " + said + " of " + area);
   }
 
   private static boolean isLike(Rectangle2D said, Rectangle2D wanted, Rectangle2D area) {
@@ -133,6 +146,12 @@ class JointWordsTest {
     }
     for (Matcher each = ACROSS.matcher(words); each.find(); ) {
       glue.add(new Rectangle2D.Double(x, y + number(each.group(2)), w, number(each.group(1))));
+    }
+    for (Matcher each = DOT.matcher(words); each.find(); ) {
+      // A dot of 2 mm about the place that is said.
+      glue.add(
+          new Rectangle2D.Double(
+              x + number(each.group(1)) - 1, y + number(each.group(2)) - 1, 2, 2));
     }
     for (Matcher each = PART.matcher(words); each.find(); ) {
       glue.add(

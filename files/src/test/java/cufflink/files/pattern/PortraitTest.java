@@ -55,6 +55,11 @@ class PortraitTest {
   }
 
   private static Drawing portrait(Derivation derivation, Look look) {
+    FoldModel model = derivation.made().orElseThrow().card().whole();
+    return portrait(derivation, look, Portrait.moment(model, look));
+  }
+
+  private static Drawing portrait(Derivation derivation, Look look, double moment) {
     Design design = derivation.made().orElseThrow().design();
     FoldModel model = derivation.made().orElseThrow().card().whole();
     Surface surface =
@@ -65,7 +70,7 @@ class PortraitTest {
             Words.on(Marks.MILLIMETRES, Fractions.PLAIN),
             (text, size) -> text.length() * size / 2,
             14);
-    return Portrait.of(model, design, look, Portrait.moment(model, look), surface);
+    return Portrait.of(model, design, look, moment, surface);
   }
 
   @ParameterizedTest
@@ -86,6 +91,22 @@ class PortraitTest {
       }
     }
     assertTrue(papers > 1, id);
+  }
+
+  /** Whatever stands up throws its shadow within the picture, half way through each stage too. */
+  @ParameterizedTest
+  @MethodSource("ids")
+  void shadow_staysInThePicture(String id) {
+    Pattern pattern = LIBRARY.pattern(id).orElseThrow();
+    Derivation derivation = Jobs.derive(Jobs.job(id, pattern.normalValues()));
+    int stages = derivation.made().orElseThrow().card().whole().stages().size();
+    for (int half = 0; half <= 2 * stages; half++) {
+      for (Mark mark : portrait(derivation, pattern.look(), half / 2.0).marks()) {
+        if (mark instanceof Shape shape) {
+          assertInside(shape.corners());
+        }
+      }
+    }
   }
 
   private static void assertInside(List<Spot> corners) {
