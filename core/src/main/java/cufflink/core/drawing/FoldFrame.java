@@ -15,12 +15,18 @@ import cufflink.core.space.Motion;
 import cufflink.core.space.Vec;
 import cufflink.core.space.Viewpoint;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 
 /** Where on a drawing of a folded card its paper is seen, and what is seen at a place of it. */
 public final class FoldFrame {
   private static final double MARGIN = 16;
+
+  /** What is narrower than this share of a drawing is hardly seen. */
+  private static final int SLIVERS = 40;
 
   private FoldFrame() {}
 
@@ -85,15 +91,14 @@ public final class FoldFrame {
    */
   public static List<Grip> grips(
       FoldModel model, double moment, Viewpoint viewpoint, Surface surface, Spot at) {
-    return grips(pen(model.reach(), viewpoint, surface), model, moment, viewpoint, at);
+    Spot seen = pen(model.reach(), viewpoint, surface).back(at);
+    List<Ply> plies = FoldedView.of(model, moment, viewpoint).plies();
+    return grips(seen, plies, model.pose(moment), viewpoint);
   }
 
-  /** Finds what lies at a place that a pen has drawn, the uppermost first. */
-  static List<Grip> grips(Pen pen, FoldModel model, double moment, Viewpoint viewpoint, Spot at) {
-    Spot seen = pen.back(at);
-    Pose pose = model.pose(moment);
+  private static List<Grip> grips(Spot seen, List<Ply> plies, Pose pose, Viewpoint viewpoint) {
     List<Grip> grips = new ArrayList<>();
-    for (Ply ply : FoldedView.of(model, moment, viewpoint).plies()) {
+    for (Ply ply : plies) {
       if (Facet.holds(Facet.polygon(ply.corners()), seen)) {
         Motion motion = pose.motions().get(ply.facet());
         Vec up = viewpoint.apply(motion.up());
@@ -123,17 +128,54 @@ public final class FoldFrame {
    */
   public static Optional<Seen> seen(
       FoldModel model, Design design, Look look, double moment, Surface surface, Spot at) {
+    return faces(model, design, look, moment, surface, List.of(at)).stream().findFirst();
+  }
+
+  /**
+   * Finds all faces that are seen on a drawing made by {@link Portrait#of}.
+   *
+   * @param model the card, put together
+   * @param design its design
+   * @param look from where it is seen
+   * @param moment as for {@link FoldModel#pose(double)}
+   * @param surface what the drawing was made for
+   * @return each that is more than a sliver, in the order of the card's parts
+   */
+  public static List<Seen> faces(
+      FoldModel model, Design design, Look look, double moment, Surface surface) {
+    List<Spot> places = new ArrayList<>();
+    for (int i = 1; i < SLIVERS; i++) {
+      for (int j = 1; j < SLIVERS; j++) {
+        places.add(new Spot(surface.width() * j / SLIVERS, surface.height() * i / SLIVERS));
+      }
+    }
+    return faces(model, design, look, moment, surface, places);
+  }
+
+  private static List<Seen> faces(
+      FoldModel model,
+      Design design,
+      Look look,
+      double moment,
+      Surface surface,
+      List<Spot> places) {
     Viewpoint viewpoint = Portrait.viewpoint(look);
     Pen pen = Portrait.pen(model, design, moment, viewpoint, surface);
-    double shown = model.shown(moment);
-    return grips(pen, model, shown, viewpoint, at).stream()
-        .filter(grip -> !isCutOut(model, grip))
-        .findFirst()
-        .map(
-            grip -> {
-              Vec up = viewpoint.apply(model.pose(shown).motions().get(grip.facet()).up());
-              return new Seen(grip.facet(), up.z() > 0 ? Face.INSIDE : Face.OUTSIDE);
-            });
+    Pose pose = model.pose(model.shown(moment));
+    List<Ply> plies = FoldedView.of(model, model.shown(moment), viewpoint).plies();
+    Set<Seen> faces = new TreeSet<>(Comparator.comparingInt(Seen::facet).thenComparing(Seen::face));
+    for (Spot place : places) {
+      grips(pen.back(place), plies, pose, viewpoint).stream()
+          .filter(grip -> !isCutOut(model, grip))
+          .findFirst()
+          .map(
+              grip -> {
+                Vec up = viewpoint.apply(pose.motions().get(grip.facet()).up());
+                return new Seen(grip.facet(), up.z() > 0 ? Face.INSIDE : Face.OUTSIDE);
+              })
+          .ifPresent(faces::add);
+    }
+    return List.copyOf(faces);
   }
 
   private static boolean isCutOut(FoldModel model, Grip grip) {

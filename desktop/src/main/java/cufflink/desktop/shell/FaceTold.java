@@ -1,6 +1,5 @@
 package cufflink.desktop.shell;
 
-import cufflink.core.card.FoldModel;
 import cufflink.core.drawing.FoldFrame;
 import cufflink.core.drawing.FoldFrame.Seen;
 import cufflink.core.flat.Spot;
@@ -12,9 +11,9 @@ import cufflink.core.scene.Ref;
 import cufflink.core.scene.Surface;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.words.Words;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -77,24 +76,18 @@ final class FaceTold {
             });
   }
 
-  /** Every face that is seen, found where the middle of a panel is seen, in the card's order. */
   private static List<Seen> all(Derivation derivation, Shown shown) {
-    FoldModel model = shown.report().model();
-    List<Seen> all = new ArrayList<>();
-    int steps = 40;
-    for (int i = 1; i < steps; i++) {
-      for (int j = 1; j < steps; j++) {
-        shown
-            .at(
-                derivation,
-                shown.surface().width() * j / steps,
-                shown.surface().height() * i / steps)
-            .filter(seen -> !all.contains(seen))
-            .ifPresent(all::add);
-      }
-    }
-    all.sort(java.util.Comparator.comparingInt(Seen::facet).thenComparing(Seen::face));
-    return model.assembly().facets().isEmpty() ? List.of() : all;
+    return derivation
+        .made()
+        .map(
+            made ->
+                FoldFrame.faces(
+                    shown.report().model(),
+                    made.design(),
+                    shown.look(),
+                    shown.moment(),
+                    shown.surface()))
+        .orElse(List.of());
   }
 
   private void choose(Derivation derivation, Optional<Seen> now) {
@@ -104,7 +97,7 @@ final class FaceTold {
     anew.run();
   }
 
-  private java.util.Set<Ref> refs(Derivation derivation, Rehearsal.Told told) {
+  private Set<Ref> refs(Derivation derivation, Rehearsal.Told told) {
     String piece = shown.orElseThrow().report().model().assembly().pieceOf(facet(derivation)).id();
     return told.ids().stream().map(id -> new Ref(piece, id)).collect(Collectors.toSet());
   }
