@@ -133,4 +133,28 @@ class AssembleWindowTest {
     waitForWords(robot, "after “");
     assertFalse(bench.job().orElseThrow().order().raised());
   }
+
+  /** With the keyboard and with a finger; what is found wrong is put right for the whole job. */
+  @Test
+  void face_isPointedAt_andAllOnItGoesOntoTheOther(FxRobot robot) {
+    lay(robot, "off-centre-gate", Station.INSPECT);
+    waitForWords(robot, "plies at the thickest");
+    waitForWords(robot, "Press a face of the card");
+    robot.press(KeyCode.ALT).type(KeyCode.RIGHT).release(KeyCode.ALT);
+    waitForWords(robot, "Panel 1, outside: it lies up when the card is closed");
+    robot.press(KeyCode.ALT).type(KeyCode.RIGHT).release(KeyCode.ALT);
+    waitForWords(robot, "Panel 3, outside: ");
+    robot.type(KeyCode.RIGHT);
+    waitForWords(robot, "Press a face of the card");
+    robot.type(KeyCode.LEFT);
+    robot.clickOn(".paper-view");
+    waitForWords(robot, "The label, outside: ");
+    robot.moveBy(0, 130).clickOn();
+    waitForWords(robot, "Panel 3, outside: ");
+    waitForWords(robot, "On it: right flap layer");
+    robot.clickOn("Glue all of this onto the other face");
+    waitFor(() -> !bench.job().orElseThrow().order().own().faces().isEmpty());
+    robot.interact(bench::undo);
+    assertTrue(bench.job().orElseThrow().order().own().faces().isEmpty());
+  }
 }
