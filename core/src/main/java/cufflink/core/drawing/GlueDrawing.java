@@ -32,8 +32,11 @@ public final class GlueDrawing {
   private final GlueHost host;
   private final Optional<GluePart> part;
   private final Surface surface;
+  private final boolean isMeasured;
 
-  private GlueDrawing(Design card, GlueHost host, Optional<GluePart> part, Surface surface) {
+  private GlueDrawing(
+      GluingOrder order, Design card, GlueHost host, Optional<GluePart> part, Surface surface) {
+    this.isMeasured = !order.wish().own().byEye() || host.isSeam();
     this.card = card;
     this.host = host;
     this.part = part;
@@ -53,7 +56,8 @@ public final class GlueDrawing {
     return GlueHost.of(order, card, index)
         .map(
             host ->
-                new GlueDrawing(card, host, GluePart.of(order, card, index, host), surface).draw());
+                new GlueDrawing(order, card, host, GluePart.of(order, card, index, host), surface)
+                    .draw());
   }
 
   /**
@@ -77,7 +81,11 @@ public final class GlueDrawing {
                 GlueHost.of(order, card, index)
                     .map(
                         host ->
-                            Message.of("act.place", joint.label(), host.label(), host.place())));
+                            Message.of(
+                                "act.place",
+                                joint.label(),
+                                host.label(),
+                                order.wish().own().byEye() ? host.byEye() : host.place())));
   }
 
   private Drawing draw() {
@@ -161,7 +169,7 @@ public final class GlueDrawing {
         }
       }
     }
-    if (act.joint().filter(joint -> !joint.movement().isFast()).isEmpty()) {
+    if (isMeasured && act.joint().filter(joint -> !joint.movement().isFast()).isEmpty()) {
       marks.measures(pen, host.edges(), host.measured(), host.room());
     }
   }

@@ -11,6 +11,7 @@ import cufflink.core.design.Movement;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Spot;
 import cufflink.core.glue.Act;
+import cufflink.core.glue.ByEye;
 import cufflink.core.glue.GluingOrder;
 import cufflink.core.glue.HalfBuilt;
 import cufflink.core.measure.Length;
@@ -199,6 +200,26 @@ record GlueHost(
     Length x = Length.fromMillimetres(Math.abs(right));
     Length y = Length.fromMillimetres(Math.abs(down));
     return Message.of(corner(right < -GlueMarks.FLUSH, down < -GlueMarks.FLUSH), x, y);
+  }
+
+  /** Says where the part goes, by the edges of the panel that it lies on; a corner by its marks. */
+  Message byEye() {
+    boolean isStraight =
+        act.joint()
+            .filter(joint -> joint.shape() == Layer.Shape.WHOLE)
+            .filter(joint -> joint.askew().map(each -> each.degrees() == 0).orElse(true))
+            .isPresent();
+    if (!isStraight) {
+      return place();
+    }
+    Extent there = measured();
+    Extent panel = Extent.of(onTable(facet.corners()), viewpoint);
+    return new ByEye(
+            there.left() - panel.left(),
+            there.top() - panel.top(),
+            panel.right() - there.right(),
+            panel.bottom() - there.bottom())
+        .words();
   }
 
   private String corner(boolean isBeyond, boolean isAbove) {

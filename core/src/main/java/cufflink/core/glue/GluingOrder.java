@@ -3,10 +3,8 @@ package cufflink.core.glue;
 import cufflink.core.design.Design;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
-import cufflink.core.design.Piece;
 import cufflink.core.design.Stage;
 import cufflink.core.paper.Adhesive;
-import cufflink.core.plane.Side;
 import cufflink.core.run.Gluing;
 import cufflink.core.words.Message;
 import java.util.ArrayList;
@@ -33,21 +31,21 @@ import org.jgrapht.graph.DefaultEdge;
  * @param musts all that had to be heeded
  * @param ring acts of which each must come before the next and the last before the first; empty if
  *     there is an order
+ * @param wish what the maker wished
  */
-public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
-  /** More papers of one name than this are told as one. */
-  private static final int ALIKE = 3;
-
+public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring, Wish wish) {
   /**
    * What a maker does in a way of his own; all by the ids of what is done.
    *
    * @param order in which order, as far as that can be; empty for the best
    * @param with what is glued with another adhesive than would be chosen
    * @param faces the layers and joints that go onto the other face than their pattern says
+   * @param byEye whether it is placed by eye, and not by marks
    */
-  public record Own(List<String> order, Map<String, Adhesive> with, Set<String> faces) {
+  public record Own(
+      List<String> order, Map<String, Adhesive> with, Set<String> faces, boolean byEye) {
     /** All is done as is found to be best. */
-    public static final Own NONE = new Own(List.of(), Map.of(), Set.of());
+    public static final Own NONE = new Own(List.of(), Map.of(), Set.of(), false);
 
     /** Copies all. */
     public Own {
@@ -64,12 +62,12 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
           now.add(id);
         }
       }
-      return new Own(order, with, now);
+      return new Own(order, with, now, byEye);
     }
 
     /** Returns the same in another order. */
     public Own inOrder(List<String> now) {
-      return new Own(now, with, faces);
+      return new Own(now, with, faces, byEye);
     }
 
     /** Returns the same with another adhesive for one thing; none leaves it to be chosen. */
@@ -77,7 +75,12 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
       Map<String, Adhesive> now = new HashMap<>(with);
       now.remove(id);
       adhesive.ifPresent(each -> now.put(id, each));
-      return new Own(order, now, faces);
+      return new Own(order, now, faces, byEye);
+    }
+
+    /** Returns the same, placed by eye or by marks. */
+    public Own placed(boolean eye) {
+      return new Own(order, with, faces, eye);
     }
   }
 
@@ -177,7 +180,7 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
       List<Message> reasons = reasons(act, musts, design);
       steps.add(new Step(act, folds, Choice.of(act, design, wish), reasons));
     }
-    return new GluingOrder(steps, musts, ring);
+    return new GluingOrder(steps, musts, ring, wish);
   }
 
   /** All that it lies under is told in one sentence. */
@@ -222,96 +225,21 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring) {
    * @return what is folded before, what goes where with what, why it comes now, what to try
    */
   public List<Message> walk(int index, Design design, boolean raised, Optional<Message> place) {
-    Step step = steps.get(index);
-    List<Message> lines = new ArrayList<>();
-    boolean isSeam = step.act().isSeam(design);
-    if (isSeam) {
-      lines.add(seam(step, design));
-    } else {
-      step.folds().forEach(stage -> lines.add(Message.of("act.fold-first", stage.title())));
-    }
-    lines.addAll(layers(step.act().layers(), design, raised));
-    Pencilled.of(step.act(), design).ifPresent(lines::add);
-    place
-        .or(() -> step.act().joint().map(joint -> Gluing.of(joint, design)))
-        .filter(each -> !isSeam)
-        .ifPresent(lines::add);
-    Message why = step.act().isGlued() ? step.choice().told() : Message.NONE;
-    for (Message reason : step.reasons()) {
-      why = why.isEmpty() ? reason : why.followedBy(reason);
-    }
-    if (!why.isEmpty()) {
-      lines.add(why);
-    }
-    wet(index, design).or(() -> Trial.of(step.act(), step.choice(), design)).ifPresent(lines::add);
-    return lines;
+    return new WalkWords(this, design, raised).of(index, place);
   }
 
-  /** So many papers alike are told as one: the picture shows where each goes. */
-  private static List<Message> layers(List<Layer> layers, Design design, boolean raised) {
-    List<Message> lines = new ArrayList<>();
-    Set<String> told = new HashSet<>();
-    for (Layer layer : layers) {
-      long alike = layers.stream().filter(each -> each.label().equals(layer.label())).count();
-      Message glued = Gluing.of(layer, design, raised);
-      if (alike <= ALIKE) {
-        lines.add(Message.of("act.layer", glued));
-      } else if (told.add(layer.label())) {
-        lines.add(Message.of("act.layers-alike", alike, layer.label(), glued));
-      }
-    }
-    return lines;
-  }
-
-  /** A piece is glued to itself: the glue first, and then what brings the other part onto it. */
-  private Message seam(Step step, Design design) {
-    Joint joint = step.act().joint().orElseThrow();
-    Message whole = Message.of("act.joint", joint.label());
-    String piece = design.piece(joint.on()).map(Piece::label).orElse("");
-    if (step.folds().isEmpty()) {
-      return Message.of("act.seam", whole, piece);
-    }
-    Message then =
-        Message.list(
-            "list.comma",
-            step.folds().stream().map(stage -> Message.plain(stage.title())).toList());
-    boolean isFolded =
-        !Copies.isSeveral(design, joint.on())
-            && steps.subList(0, steps.indexOf(step)).stream()
-                .flatMap(each -> each.folds().stream())
-                .anyMatch(stage -> stage.piece().equals(joint.on()));
-    return isFolded
-        ? Message.of("act.seam-later", whole, then, piece)
-        : Message.of("act.seam-folded", whole, then);
-  }
-
-  /** Parts that lie over each other in wet glue are slid straight together and pressed once. */
-  private Optional<Message> wet(int index, Design design) {
-    if (isWetWithNext(index)) {
-      Message next = steps.get(index + 1).act().name(design);
-      return Optional.of(Message.of("act.wet", next));
-    }
-    return index > 0 && isWetWithNext(index - 1)
-        ? Optional.of(Message.of("act.wet-last"))
-        : Optional.empty();
-  }
-
-  private boolean isWetWithNext(int index) {
-    if (index + 1 >= steps.size()) {
-      return false;
-    }
-    Step step = steps.get(index);
-    Step next = steps.get(index + 1);
-    return isWet(step)
-        && isWet(next)
-        && step.act().host().equals(next.act().host())
-        && step.act().face() == next.act().face()
-        && step.act().joint().get().area().overlaps(next.act().joint().get().area());
-  }
-
-  private static boolean isWet(Step step) {
-    return step.act().joint().filter(joint -> joint.mouth() == Side.NONE).isPresent()
-        && step.choice().adhesive() == Adhesive.LIQUID;
+  /**
+   * Says where a layer goes, by marks or by eye.
+   *
+   * @param layer the layer
+   * @param design the card
+   * @param raised whether it stands on foam pads
+   * @return the direction
+   */
+  public Message glued(Layer layer, Design design, boolean raised) {
+    return wish.own().byEye() && layer.shape() == Layer.Shape.WHOLE
+        ? Gluing.of(layer, design, raised, ByEye.of(layer, design).words())
+        : Gluing.of(layer, design, raised);
   }
 
   /**

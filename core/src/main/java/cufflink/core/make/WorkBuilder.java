@@ -331,7 +331,7 @@ final class WorkBuilder {
   void together(GluingOrder order) {
     for (GluingOrder.Step step : order.steps()) {
       for (Layer layer : step.act().layers()) {
-        layer(layer, step);
+        layer(layer, step, order);
       }
       // What is glued to itself takes its glue first, and is folded onto it.
       Optional<Joint> seam = step.act().joint().filter(design::isSeam);
@@ -341,10 +341,10 @@ final class WorkBuilder {
     }
   }
 
-  private void layer(Layer layer, GluingOrder.Step step) {
+  private void layer(Layer layer, GluingOrder.Step step, GluingOrder order) {
     shown = onFace(layer.on(), layer.face(), layer.id());
     int count = cards * design.piece(layer.on()).map(Piece::count).orElse(1);
-    Message glued = Gluing.of(layer, design, asked.job().order().raised());
+    Message glued = order.glued(layer, design, asked.job().order().raised());
     Message words = Message.of("make.layer", glued);
     add(Phase.LAYER, layer.on(), count, told(Phase.LAYER, words, step));
   }

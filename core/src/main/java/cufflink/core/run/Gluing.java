@@ -253,13 +253,25 @@ public final class Gluing {
     boolean inside = layer.face() == Face.INSIDE;
     Point mark = mark(layer, inside);
     Length left = inside ? mark.x() : host.width().minus(mark.x());
-    Message corner = Message.of(corner(layer.shape(), inside), left, mark.y());
+    return of(layer, design, raised, Message.of(corner(layer.shape(), inside), left, mark.y()));
+  }
+
+  /**
+   * Says where a layer is glued, its place told in other words.
+   *
+   * @param layer the layer
+   * @param design the design it is part of
+   * @param raised whether it stands on foam pads
+   * @param place where it goes
+   * @return the direction
+   */
+  public static Message of(Layer layer, Design design, boolean raised, Message place) {
     return Message.of(
         raised ? "sheet.layer-raised" : "sheet.layer",
         layer.label(),
-        Message.of(inside ? "layer.inside" : "layer.outside"),
-        host.label(),
-        corner);
+        Message.of(layer.face() == Face.INSIDE ? "layer.inside" : "layer.outside"),
+        design.piece(layer.on()).orElseThrow().label(),
+        place);
   }
 
   /** Names the corner of a layer that a pencil mark is made for: one that its paper has. */

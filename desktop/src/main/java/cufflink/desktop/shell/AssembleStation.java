@@ -131,7 +131,19 @@ final class AssembleStation implements StationView {
                 with,
                 whose,
                 wrong(sentence, order, now))
-            .followedBy(side(sentence, order.steps().get(now).act())));
+            .followedBy(side(sentence, order.steps().get(now).act()))
+            .followedBy(Message.of("assemble.placed", placed(sentence, order))));
+  }
+
+  /** The word behind which are both schools of placing. */
+  private String placed(Sentence sentence, GluingOrder order) {
+    return sentence.choice(
+        Words.say(order.wish().own().byEye() ? "assemble.by-eye" : "assemble.by-marks"),
+        Words.say("assemble.placed-hint"),
+        () ->
+            List.of(
+                Sentence.item(Words.say("assemble.by-marks"), () -> own(it -> it.placed(false))),
+                Sentence.item(Words.say("assemble.by-eye"), () -> own(it -> it.placed(true)))));
   }
 
   /** The word behind which is the other face; what moves or is glued to itself has only one. */

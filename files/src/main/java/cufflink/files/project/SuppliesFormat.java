@@ -89,6 +89,9 @@ final class SuppliesFormat {
       ArrayNode faces = node.putArray("faces");
       new TreeSet<>(order.own().faces()).forEach(faces::add);
     }
+    if (order.own().byEye()) {
+      node.put("byEye", true);
+    }
     if (!order.toppers().isEmpty()) {
       TopperFormat.write(node.putArray("toppers"), order.toppers());
     }
@@ -106,15 +109,16 @@ final class SuppliesFormat {
         node.path("raised").asBoolean(false),
         Math.max(0, Math.min(most, node.path("kits").asInt(0))),
         TopperFormat.read(node.path("toppers")),
-        own(node.path("gluing"), node.path("adhesives"), pinned(node.path("faces"))));
+        own(node));
   }
 
   /** An adhesive of a later edition that is not known here is left to be chosen. */
-  private static GluingOrder.Own own(JsonNode order, JsonNode adhesives, Set<String> faces) {
+  private static GluingOrder.Own own(JsonNode order) {
     List<String> gluing = new ArrayList<>();
-    order.forEach(name -> gluing.add(name.asText("")));
+    order.path("gluing").forEach(name -> gluing.add(name.asText("")));
     Map<String, Adhesive> with = new HashMap<>();
-    adhesives
+    order
+        .path("adhesives")
         .properties()
         .forEach(
             field ->
@@ -122,7 +126,8 @@ final class SuppliesFormat {
                     .filter(each -> each.name().equalsIgnoreCase(field.getValue().asText()))
                     .findFirst()
                     .ifPresent(each -> with.put(field.getKey(), each)));
-    return new GluingOrder.Own(gluing, with, faces);
+    Set<String> faces = pinned(order.path("faces"));
+    return new GluingOrder.Own(gluing, with, faces, order.path("byEye").asBoolean(false));
   }
 
   static Set<String> pinned(JsonNode node) {

@@ -182,7 +182,8 @@ class ProjectFormatTest {
                 .withOwn(
                     GluingOrder.Own.NONE
                         .inOrder(List.of("base inside", "pocket"))
-                        .with("pocket", Optional.of(Adhesive.DOTS))));
+                        .with("pocket", Optional.of(Adhesive.DOTS))
+                        .placed(true)));
   }
 
   private static Job sheet() {
