@@ -221,6 +221,19 @@ public record Design(
   }
 
   /**
+   * Returns what is glued onto a paper and trimmed to its edge before that is glued on.
+   *
+   * @param paper the id of a layer or joint
+   * @return the joints that have been made when the paper is put on
+   */
+  public List<Joint> carried(String paper) {
+    return relations(Relation.Flush.class).stream()
+        .filter(each -> each.paper().equals(paper))
+        .flatMap(each -> joints.stream().filter(joint -> joint.id().equals(each.joint())))
+        .toList();
+  }
+
+  /**
    * Returns the relations of one kind.
    *
    * @param <T> the kind

@@ -7,11 +7,13 @@ import cufflink.core.design.Layer;
 import cufflink.core.design.Piece;
 import cufflink.core.words.Message;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * One thing that is done when a card is put together.
@@ -32,7 +34,8 @@ public record Act(int number, String host, Face face, List<Layer> layers, Option
   }
 
   /**
-   * Finds all that is done to put a card together. The layers of one face go on one after another.
+   * Finds all that is done to put a card together. The layers of one face go on one after another;
+   * what is trimmed to the edge of a paper has been glued onto that before, and goes on with it.
    *
    * @param design the card
    * @return the acts, in the order of the pattern
@@ -47,10 +50,33 @@ public record Act(int number, String host, Face face, List<Layer> layers, Option
       Layer first = each.get(0);
       acts.add(new Act(acts.size(), first.on(), first.face(), each, Optional.empty()));
     }
+    Set<Joint> carried = new HashSet<>();
+    design.layers().forEach(each -> carried.addAll(design.carried(each.id())));
+    design.joints().forEach(each -> carried.addAll(design.carried(each.id())));
     for (Joint each : design.joints()) {
+      if (carried.contains(each)) {
+        continue;
+      }
       acts.add(new Act(acts.size(), each.on(), each.face(), List.of(), Optional.of(each)));
     }
     return acts;
+  }
+
+  /** Returns what lies on what is put on already, trimmed to its edge. */
+  List<Joint> carries(Design design) {
+    List<Joint> carried = new ArrayList<>();
+    layers.forEach(each -> carried.addAll(design.carried(each.id())));
+    joint.ifPresent(each -> carried.addAll(design.carried(each.id())));
+    return carried;
+  }
+
+  /** Says that something lies on it already, if it does. */
+  Optional<Message> carried(Design design) {
+    List<Message> names =
+        carries(design).stream().map(each -> Message.of("act.joint", each.label())).toList();
+    return names.isEmpty()
+        ? Optional.empty()
+        : Optional.of(Message.of("act.carries", Message.list("list.comma", names)));
   }
 
   /** Returns its name in files, which stays the same while sizes change. */

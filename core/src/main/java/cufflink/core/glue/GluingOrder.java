@@ -122,6 +122,7 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring, Wi
                 boolean isGlued = joint.movement().isGlued();
                 Message words = Gluing.of(joint, design);
                 words = isGlued ? words.followedBy(choice.told()) : words;
+                words = act.carried(design).map(words::followedBy).orElse(words);
                 for (Message reason : reasons) {
                   words = words.followedBy(reason);
                 }

@@ -21,6 +21,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * What lies on the table while a card is put together: the pieces that hang together so far, with
@@ -41,7 +42,7 @@ public record HalfBuilt(Design design, FoldModel model) {
    */
   public static Optional<HalfBuilt> of(GluingOrder order, Design card, int index) {
     Act act = order.steps().get(index).act();
-    Copies copies = new Copies(card, joints(order, index));
+    Copies copies = new Copies(card, joints(order, card, index));
     Optional<Joint> on =
         act.joint().isPresent() ? copies.host(act.joint().get()) : last(copies, act);
     return put(order, card, index, copies.root(on, act.host()), opened(act, card));
@@ -97,15 +98,16 @@ public record HalfBuilt(Design design, FoldModel model) {
     return put(card, card.piece(piece).stream().toList(), List.of(), List.of(), folds);
   }
 
-  private static List<Joint> joints(GluingOrder order, int done) {
+  private static List<Joint> joints(GluingOrder order, Design card, int done) {
     return order.steps().subList(0, done).stream()
-        .flatMap(step -> step.act().joint().stream())
+        .map(GluingOrder.Step::act)
+        .flatMap(act -> Stream.concat(act.joint().stream(), act.carries(card).stream()))
         .toList();
   }
 
   private static Optional<HalfBuilt> put(
       GluingOrder order, Design card, int done, Copies.Copy root, List<Stage> folds) {
-    List<Joint> joints = new Copies(card, joints(order, done)).hanging(root);
+    List<Joint> joints = new Copies(card, joints(order, card, done)).hanging(root);
     Set<String> together = new LinkedHashSet<>(Set.of(root.piece()));
     joints.forEach(each -> together.add(each.piece()));
     List<Piece> pieces = new ArrayList<>();

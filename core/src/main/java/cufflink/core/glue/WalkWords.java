@@ -42,6 +42,7 @@ record WalkWords(GluingOrder order, Design design, boolean raised) {
         .or(() -> step.act().joint().map(joint -> Gluing.of(joint, design)))
         .filter(each -> !isSeam)
         .ifPresent(lines::add);
+    step.act().carried(design).ifPresent(lines::add);
     Message why = step.act().isGlued() ? step.choice().told() : Message.NONE;
     for (Message reason : step.reasons()) {
       why = why.isEmpty() ? reason : why.followedBy(reason);

@@ -289,6 +289,8 @@ class GluingOrderTest {
           lining: {label: lining, on: sleeve, face: inside, panel: [0 mm, height / 2 - 10 mm, 60 mm, 20 mm], border: 2 mm}
         joins:
           seam: {label: seam of the sleeve, piece: sleeve, on: sleeve, face: outside, area: [0 mm, 0 mm, 10 mm, height]}
+        folding:
+          - {stage: Fold the sleeve, piece: sleeve, drive: {all: 180}}
         """
             .formatted(high);
     Pattern pattern = PatternFile.read("tube", text).pattern().orElseThrow();

@@ -89,6 +89,30 @@ class SeamTest {
     }
   }
 
+  /**
+   * The label is glued to the loose diagonal paper, that is turned over, the label trimmed from
+   * behind along the slant, and only then it goes on the card; common practice, no source.
+   */
+  @Test
+  void label_isGluedOnce_ontoItsPaperWhileThatIsLoose() {
+    List<String> told = tasks("criss-cross-pocket").stream().map(SeamTest::said).toList();
+    List<String> gluing =
+        told.stream().filter(each -> each.matches("(?s).*Glue the [a-z ]*label.*")).toList();
+    assertEquals(List.of(), gluing, "the label is glued a second time");
+    int trimmed = indexOf(told, "Glue the left triangle layer, its back up too, onto it");
+    int put = indexOf(told, "Glue the left triangle layer onto the outside of the left piece");
+    assertTrue(trimmed < put, told::toString);
+  }
+
+  private static int indexOf(List<String> told, String words) {
+    for (int i = 0; i < told.size(); i++) {
+      if (told.get(i).contains(words)) {
+        return i;
+      }
+    }
+    throw new AssertionError(words + " is not in " + told);
+  }
+
   @ParameterizedTest
   @MethodSource("ids")
   void sentences_standAlone(String id) {

@@ -109,6 +109,13 @@ class WalkTest {
         assertTrue(before.contains(joint), id + " has " + joint + " before it is put on");
       }
       order.steps().get(i).act().joint().ifPresent(joint -> before.add(joint.id()));
+      // What was trimmed to a paper goes on with it.
+      order
+          .steps()
+          .get(i)
+          .act()
+          .joint()
+          .ifPresent(joint -> card.carried(joint.id()).forEach(it -> before.add(it.id())));
       drawn += GlueDrawing.of(order, card, i, SURFACE).isPresent() ? 1 : 0;
     }
     assertEquals(order.steps().size(), drawn, id);
