@@ -16,6 +16,9 @@ public record Owned(String label, Shape shape, Length across, Length down) {
   /** Checks its size. */
   public Owned {
     Objects.requireNonNull(shape);
+    if (shape == Shape.OUTLINE) {
+      throw new IllegalArgumentException(label + " has no size that tells what fits");
+    }
     if (label.isBlank()) {
       throw new IllegalArgumentException("what is owned has no name");
     }
@@ -41,7 +44,7 @@ public record Owned(String label, Shape shape, Length across, Length down) {
     double a = wide.toMillimetres() / room.toMillimetres();
     double b = high.toMillimetres() / down.toMillimetres();
     return switch (shape) {
-      case RECTANGLE -> a <= 1 && b <= 1;
+      case RECTANGLE, OUTLINE -> a <= 1 && b <= 1;
       // The corners of a rectangle lie farthest out; an oval stretched to a disc stays an oval.
       case CIRCLE, OVAL, RING -> other == Shape.RECTANGLE ? a * a + b * b <= 1 : a <= 1 && b <= 1;
     };

@@ -23,6 +23,7 @@ import java.util.Optional;
  * @param face the face it lies on
  * @param fixing how it is stuck on
  * @param start its size and place when it was put on
+ * @param outline its outline, if it was ever given one; it has that shape while it is one of those
  */
 public record Topper(
     String id,
@@ -33,7 +34,8 @@ public record Topper(
     String on,
     Face face,
     Fixing fixing,
-    Start start) {
+    Start start,
+    Optional<Outline> outline) {
   /** The most toppers on one card. */
   public static final int MOST = 40;
 
@@ -61,7 +63,9 @@ public record Topper(
     /** It is round, and higher than wide or wider than high. */
     OVAL,
     /** It is a circle with a round hole in its middle; its height is how far that is across. */
-    RING;
+    RING,
+    /** It has an outline of its own. */
+    OUTLINE;
 
     /**
      * Says whether it is as high as it is wide.
@@ -159,6 +163,23 @@ public record Topper(
     if (!isId(id)) {
       throw new IllegalArgumentException("a topper called " + id);
     }
+    if (shape == Shape.OUTLINE && outline.isEmpty()) {
+      throw new IllegalArgumentException("a topper without its outline");
+    }
+  }
+
+  /** Makes one that has no outline of its own. */
+  public Topper(
+      String id,
+      String label,
+      String words,
+      Shape shape,
+      Stock stock,
+      String on,
+      Face face,
+      Fixing fixing,
+      Start start) {
+    this(id, label, words, shape, stock, on, face, fixing, start, Optional.empty());
   }
 
   /**
@@ -201,31 +222,37 @@ public record Topper(
 
   /** Returns the same under another name. */
   public Topper named(String now) {
-    return new Topper(id, now, words, shape, stock, on, face, fixing, start);
+    return new Topper(id, now, words, shape, stock, on, face, fixing, start, outline);
   }
 
   /** Returns the same with other words on it. */
   public Topper saying(String now) {
-    return new Topper(id, label, now, shape, stock, on, face, fixing, start);
+    return new Topper(id, label, now, shape, stock, on, face, fixing, start, outline);
   }
 
   /** Returns the same in another shape. */
   public Topper shaped(Shape now) {
-    return new Topper(id, label, words, now, stock, on, face, fixing, start);
+    return new Topper(id, label, words, now, stock, on, face, fixing, start, outline);
+  }
+
+  /** Returns the same with an outline of its own. */
+  public Topper outlined(Outline now) {
+    return new Topper(
+        id, label, words, Shape.OUTLINE, stock, on, face, fixing, start, Optional.of(now));
   }
 
   /** Returns the same cut from something else. */
   public Topper cutFrom(Stock now) {
-    return new Topper(id, label, words, shape, now, on, face, fixing, start);
+    return new Topper(id, label, words, shape, now, on, face, fixing, start, outline);
   }
 
   /** Returns the same stuck on otherwise. */
   public Topper fixed(Fixing now) {
-    return new Topper(id, label, words, shape, stock, on, face, now, start);
+    return new Topper(id, label, words, shape, stock, on, face, now, start, outline);
   }
 
   /** Returns the same on another face. */
   public Topper facing(Face now) {
-    return new Topper(id, label, words, shape, stock, on, now, fixing, start);
+    return new Topper(id, label, words, shape, stock, on, now, fixing, start, outline);
   }
 }

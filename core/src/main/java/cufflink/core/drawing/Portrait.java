@@ -2,6 +2,7 @@ package cufflink.core.drawing;
 
 import cufflink.core.assembly.Pose;
 import cufflink.core.card.FoldModel;
+import cufflink.core.card.Upright;
 import cufflink.core.design.Design;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Opening;
@@ -171,7 +172,7 @@ public final class Portrait {
    * @return the viewpoint
    */
   public static Viewpoint viewpoint(Look look) {
-    return new Viewpoint(look.turn(), look.tilt(), look.pitch());
+    return Upright.viewpoint(look);
   }
 
   /**
@@ -182,7 +183,7 @@ public final class Portrait {
    * @return the moment that its look names, or one in which it is half folded
    */
   public static double moment(FoldModel model, Look look) {
-    return Math.max(0, Math.min(look.at().orElse(model.closing() - 0.45), model.stages().size()));
+    return Upright.moment(model, look);
   }
 
   /**

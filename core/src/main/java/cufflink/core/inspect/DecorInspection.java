@@ -2,6 +2,7 @@ package cufflink.core.inspect;
 
 import cufflink.core.assembly.Pose;
 import cufflink.core.card.FoldModel;
+import cufflink.core.card.Upright;
 import cufflink.core.design.Design;
 import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
@@ -23,9 +24,13 @@ import cufflink.core.paper.Motif;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers;
+import cufflink.core.plane.Side;
+import cufflink.core.value.Setting;
+import cufflink.core.value.Values;
 import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Geometry;
@@ -40,6 +45,8 @@ public final class DecorInspection {
 
   /** The ink that a maker writes with. */
   private static final int INK = 0x202020;
+
+  private static final long HALF = 180;
 
   private final Design design;
   private final FoldModel model;
@@ -79,6 +86,43 @@ public final class DecorInspection {
               Place.on(design.base().id()),
               Message.of("inspect.nowhere-to-write"),
               Optional.empty()));
+    }
+    return findings;
+  }
+
+  /**
+   * Inspects figures that have a top of their own.
+   *
+   * @param design the card
+   * @param model the same, put together
+   * @param look how it is pictured
+   * @param figures the pieces that are figures, with the value of each that tilts it
+   * @return those that stand on their heads where they are seen, each with its cure
+   */
+  public static List<Finding> figures(
+      Design design, FoldModel model, Look look, Map<String, String> figures) {
+    List<Finding> findings = new ArrayList<>();
+    for (Joint joint : design.joints()) {
+      Optional<Piece> piece = design.piece(joint.piece());
+      String tilt = figures.get(joint.piece());
+      if (tilt == null
+          || piece.isEmpty()
+          || Upright.top(joint, piece.get(), model, look) != Side.BOTTOM) {
+        continue;
+      }
+      long lies = Math.round(joint.askew().map(Joint.Askew::degrees).orElse(0.0));
+      long seen = joint.face() == Face.INSIDE ? lies : -lies;
+      long turned = seen > 0 ? seen - HALF : seen + HALF;
+      findings.add(
+          new Finding(
+              FindingKind.PRINT_DIRECTION,
+              Severity.WARNING,
+              new Place(piece.get().id(), List.of(), List.of(tilt)),
+              Message.of("inspect.on-its-head", piece.get().label()),
+              Optional.of(
+                  new Finding.Fix(
+                      Message.of("inspect.turn-round", piece.get().label()),
+                      Values.NONE.and(tilt, new Setting.OfCount(turned))))));
     }
     return findings;
   }

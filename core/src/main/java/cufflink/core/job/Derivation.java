@@ -25,9 +25,11 @@ import cufflink.core.value.Values;
 import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -163,6 +165,12 @@ public record Derivation(
     return made.isEmpty() ? this : folded(FoldReport.of(made.get().card(), job.materials(), stops));
   }
 
+  private static Map<String, String> figures(Order order) {
+    return order.toppers().stream()
+        .filter(each -> each.shape() == Topper.Shape.OUTLINE)
+        .collect(Collectors.toMap(Topper::id, each -> each.value(Topper.Measure.TILT)));
+  }
+
   /**
    * Adds what goes wrong when the card is folded.
    *
@@ -178,6 +186,11 @@ public record Derivation(
     whole.made.ifPresent(
         made ->
             all.addAll(DecorInspection.inspect(made.design(), report, job.papers(), whole.look())));
+    whole.made.ifPresent(
+        made ->
+            all.addAll(
+                DecorInspection.figures(
+                    made.design(), report.model(), whole.look(), figures(job.order()))));
     if (pattern.does().contains(STANDS)) {
       whole
           .made

@@ -30,6 +30,7 @@ final class LayerStation implements PullStation {
   private final Runnable redraw;
   private final Puller puller;
   private final OwnSizes sizes;
+  private final FigureChoice figures;
   private final CardBeside card;
   private final PerJob<Place> place = new PerJob<>(new Place(Optional.empty(), ""));
 
@@ -41,7 +42,12 @@ final class LayerStation implements PullStation {
     this.redraw = redraw;
     this.puller = new Puller(bench);
     this.sizes = new OwnSizes(bench, log);
+    this.figures = new FigureChoice(bench);
     this.card = new CardBeside(bench);
+  }
+
+  FigureChoice figures() {
+    return figures;
   }
 
   @Override
@@ -101,7 +107,7 @@ final class LayerStation implements PullStation {
         .made()
         .map(
             made ->
-                new TopperWords(bench, derivation, sizes)
+                new TopperWords(bench, derivation, sizes, figures)
                     .words(host(hosts(made)), face(derivation), sentence)
                     .followedBy(
                         new PaperLook(bench, derivation.look()).words(made.design(), sentence)))

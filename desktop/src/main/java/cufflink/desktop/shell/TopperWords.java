@@ -1,6 +1,8 @@
 package cufflink.desktop.shell;
 
+import cufflink.core.card.Upright;
 import cufflink.core.decor.Fresh;
+import cufflink.core.decor.Outline;
 import cufflink.core.decor.Owned;
 import cufflink.core.decor.Topper;
 import cufflink.core.decor.Topper.Fixing;
@@ -11,14 +13,18 @@ import cufflink.core.design.Face;
 import cufflink.core.design.Piece;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.job.Derivation;
+import cufflink.core.job.Job;
 import cufflink.core.job.Order;
 import cufflink.core.measure.Length;
+import cufflink.core.measure.Marks;
 import cufflink.core.paper.Adhesive;
+import cufflink.core.plane.Side;
 import cufflink.core.scene.Ref;
 import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
 import cufflink.core.words.Message;
 import cufflink.desktop.work.Workbench;
+import cufflink.files.figure.Figure;
 import cufflink.files.project.TopperFormat;
 import cufflink.files.size.ChartText;
 import cufflink.files.words.Words;
@@ -38,14 +44,18 @@ final class TopperWords {
   private static final List<Adhesive> ADHESIVES =
       List.of(Adhesive.LIQUID, Adhesive.TAPE, Adhesive.DOTS, Adhesive.FOAM);
 
+  private static final long QUARTER = 90;
+
   private final Workbench bench;
   private final Derivation derivation;
   private final OwnSizes sizes;
+  private final FigureChoice figures;
 
-  TopperWords(Workbench bench, Derivation derivation, OwnSizes sizes) {
+  TopperWords(Workbench bench, Derivation derivation, OwnSizes sizes, FigureChoice figures) {
     this.bench = bench;
     this.derivation = derivation;
     this.sizes = sizes;
+    this.figures = figures;
   }
 
   private List<Topper> toppers() {
@@ -75,8 +85,13 @@ final class TopperWords {
   private List<MenuItem> offers(Piece host, Face face) {
     List<MenuItem> items = new ArrayList<>();
     for (Shape each : Shape.values()) {
-      items.add(Sentence.item(say(each), () -> put(each, host, face, Optional.empty())));
+      if (each != Shape.OUTLINE) {
+        items.add(Sentence.item(say(each), () -> put(each, host, face, Optional.empty())));
+      }
     }
+    items.add(
+        Sentence.item(
+            Words.say("decorate.figure"), () -> figures.choose(it -> put(it, host, face))));
     items.add(new SeparatorMenuItem());
     for (Owned each : sizes.chart().all()) {
       items.add(
@@ -99,6 +114,7 @@ final class TopperWords {
           case CIRCLE -> "decorate.circle";
           case OVAL -> "decorate.oval";
           case RING -> "decorate.ring";
+          case OUTLINE -> "decorate.outline";
         });
   }
 
@@ -111,20 +127,47 @@ final class TopperWords {
         });
   }
 
+  /** A figure is as large as there is room for, in its own proportions. */
+  private void put(Figure figure, Piece host, Face face) {
+    Topper.Start room = start(Shape.OUTLINE, host, face);
+    Marks marks = derivation.job().marks();
+    Length across = room.across();
+    if (figure.downAt(across).compareTo(room.down()) > 0) {
+      double share = room.down().toMillimetres() / figure.downAt(across).toMillimetres();
+      across = marks.nearest(Length.fromMillimetres(across.toMillimetres() * share));
+    }
+    across = across.max(marks.step());
+    Owned owned =
+        new Owned(
+            name(Shape.OUTLINE),
+            Shape.RECTANGLE,
+            across,
+            marks.nearest(figure.downAt(across)).max(marks.step()));
+    put(Shape.OUTLINE, host, face, Optional.of(owned), Optional.of(figure.outline()));
+  }
+
   private void put(Shape shape, Piece host, Face face, Optional<Owned> owned) {
+    put(shape, host, face, owned, Optional.empty());
+  }
+
+  private Topper.Start start(Shape shape, Piece host, Face face) {
+    Derivation.Made made = derivation.made().orElseThrow();
+    return Fresh.of(
+        shape,
+        made.design(),
+        host,
+        face,
+        FlatPattern.of(host, made.card().flat().tolerances()).facets(),
+        derivation.job().marks());
+  }
+
+  private void put(
+      Shape shape, Piece host, Face face, Optional<Owned> owned, Optional<Outline> outline) {
     if (toppers().size() >= Topper.MOST) {
       bench.tell(Words.say("decorate.most", Topper.MOST));
       return;
     }
-    Derivation.Made made = derivation.made().orElseThrow();
-    Topper.Start start =
-        Fresh.of(
-            shape,
-            made.design(),
-            host,
-            face,
-            FlatPattern.of(host, made.card().flat().tolerances()).facets(),
-            derivation.job().marks());
+    Topper.Start start = start(shape, host, face);
     if (owned.isPresent()) {
       Length across = owned.get().across();
       Length down = owned.get().down();
@@ -143,7 +186,8 @@ final class TopperWords {
             host.name().name(),
             face,
             Fixing.FLAT,
-            start);
+            start,
+            outline);
     List<Topper> now = new ArrayList<>(toppers());
     now.add(topper);
     Order order = derivation.job().order().withToppers(now);
@@ -168,8 +212,40 @@ final class TopperWords {
     if (shape != Shape.CIRCLE) {
       values = values.and(topper.value(Measure.DOWN), start.down());
     }
+    if (outline.isPresent()) {
+      long turned = uprightAt(topper, derivation.job().withOrder(order).withValues(values));
+      values = values.and(topper.value(Measure.TILT), new Setting.OfCount(turned));
+    }
     bench.making().decorate(now, values);
     bench.chosen().set(Set.of(new Ref(host.id(), topper.id())));
+  }
+
+  /** How far a figure is turned so that its top is on top where it is seen, degrees. */
+  private long uprightAt(Topper topper, Job job) {
+    Optional<Derivation.Made> made =
+        bench.library().pattern(job).flatMap(pattern -> Derivation.of(pattern, job).made());
+    Side top =
+        made.flatMap(
+                it ->
+                    it.design().joints().stream()
+                        .filter(joint -> joint.piece().equals(topper.id()))
+                        .findFirst()
+                        .map(
+                            joint ->
+                                Upright.top(
+                                    joint,
+                                    it.design().piece(topper.id()).orElseThrow(),
+                                    it.card().whole(),
+                                    derivation.look())))
+            .orElse(Side.TOP);
+    // Seen from the outside, left is right.
+    long quarter = topper.face() == Face.INSIDE ? QUARTER : -QUARTER;
+    return switch (top) {
+      case TOP, NONE -> 0;
+      case BOTTOM -> 2 * QUARTER;
+      case LEFT -> -quarter;
+      case RIGHT -> quarter;
+    };
   }
 
   private Length half(Length length) {
@@ -185,6 +261,7 @@ final class TopperWords {
               case CIRCLE -> "decorate.called-circle";
               case OVAL -> "decorate.called-oval";
               case RING -> "decorate.called-ring";
+              case OUTLINE -> "decorate.called-outline";
             });
     String name = plain;
     for (int number = 2; isTaken(name); number++) {
@@ -204,7 +281,7 @@ final class TopperWords {
             Words.say("decorate.says"), text -> change(topper.saying(TopperFormat.words(text)))));
     items.add(Sentence.typed(Words.say("decorate.name"), text -> rename(topper, text)));
     items.add(
-        menu("decorate.shape", Shape.values(), topper.shape(), TopperWords::say, topper::shaped));
+        menu("decorate.shape", shapes(topper), topper.shape(), TopperWords::say, topper::shaped));
     items.add(
         menu("decorate.from", Stock.values(), topper.stock(), TopperWords::say, topper::cutFrom));
     Fixing fixing = topper.fixing();
@@ -240,12 +317,20 @@ final class TopperWords {
     return items;
   }
 
+  private static Shape[] shapes(Topper topper) {
+    return Stream.of(Shape.values())
+        .filter(each -> each != Shape.OUTLINE || topper.outline().isPresent())
+        .toArray(Shape[]::new);
+  }
+
   /** Returns the size it has now, as something that is owned. */
   private Owned owned(Topper topper) {
     Length across =
         derivation.settled().length(topper.value(Measure.ACROSS)).orElse(topper.start().across());
     Length down = derivation.settled().length(topper.value(Measure.DOWN)).orElse(across);
-    return new Owned(topper.label(), topper.shape(), across, down);
+    boolean isFigure = topper.shape() == Shape.OUTLINE;
+    Shape shape = isFigure ? Shape.RECTANGLE : topper.shape();
+    return new Owned(topper.label(), shape, across, down);
   }
 
   private <T> Menu menu(

@@ -11,7 +11,9 @@ import cufflink.core.measure.Marks;
 import cufflink.core.paper.Adhesive;
 import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
+import cufflink.files.figure.Figure;
 import cufflink.files.project.TopperFormat;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -27,7 +29,8 @@ final class TopperText {
   private static final String OPTION = "--topper";
   private static final Pattern WRITTEN =
       Pattern.compile(
-          "(?<shape>rectangle|circle|oval|ring) (?<across>[^x]+?)(?: ?x ?(?<down>.+?))? on"
+          "(?<shape>rectangle|circle|oval|ring|outline (?<file>.+?\\.[sS][vV][gG])) (?<across>[^x]+?)"
+              + "(?: ?x ?(?<down>.+?))? on"
               + " (?<on>[\\w-]+) (?<face>inside|outside) at (?<left>[^,]+),(?<top>.+?)"
               + "(?: tilted (?<tilt>-?\\d{1,3}))?"
               + "(?: (?<with>liquid|tape|dots|foam))?(?: (?<stock>white|card|patterned))?"
@@ -63,7 +66,11 @@ final class TopperText {
     }
     Length across = length(found.group("across"), ruler);
     String high = found.group("down");
-    Length down = high == null ? across : length(high, ruler);
+    Optional<Figure> figure =
+        Optional.ofNullable(found.group("file"))
+            .map(file -> orBad(OPTION, Figure.read(Path.of(file))));
+    Length even = figure.map(each -> each.downAt(across)).orElse(across);
+    Length down = high == null ? even : length(high, ruler);
     boolean isRing = found.group("shape").equals("ring");
     if (!across.isPositive() || !down.isPositive() || isRing && down.compareTo(across) >= 0) {
       throw BadInputException.of("command.topper", OPTION, written);
@@ -75,14 +82,13 @@ final class TopperText {
       throw BadInputException.of(
           "command.topper-size", OPTION, written, Topper.LARGEST, Topper.PAST);
     }
-    Topper.Shape shape = Topper.Shape.valueOf(upper(found, "shape", ""));
+    String shape = figure.isPresent() ? "outline" : found.group("shape");
     Topper topper =
         new Topper(
             id,
-            TopperFormat.label(
-                Optional.ofNullable(found.group("label")).orElse(found.group("shape"))),
+            TopperFormat.label(Optional.ofNullable(found.group("label")).orElse(shape)),
             TopperFormat.words(Optional.ofNullable(found.group("words")).orElse("")),
-            shape,
+            Topper.Shape.valueOf(shape.toUpperCase(Locale.ROOT)),
             Topper.Stock.valueOf(upper(found, "stock", "white")),
             found.group("on"),
             Face.valueOf(upper(found, "face", "")),
@@ -90,7 +96,8 @@ final class TopperText {
                 Adhesive.valueOf(upper(found, "with", "liquid")),
                 found.group("foot") != null,
                 found.group("over") != null),
-            start);
+            start,
+            figure.map(Figure::outline));
     String turn = found.group("tilt");
     return new TopperText(topper, turn == null ? 0 : Long.parseLong(turn));
   }

@@ -1,5 +1,6 @@
 package cufflink.files.pattern;
 
+import cufflink.core.decor.Outline;
 import cufflink.core.decor.Topper;
 import cufflink.core.decor.Topper.Measure;
 import cufflink.core.decor.Topper.Shape;
@@ -100,9 +101,9 @@ final class Toppers {
                 text("180"))));
     Optional<Entry> when = Optional.ofNullable(host.get().parts().get("when"));
     Map<String, Entry> piece = piece(topper);
-    // There is no room for words where a ring has its hole.
-    List<String> letters =
-        topper.shape() == Shape.RING ? List.of() : LetterOutlines.of(topper.words());
+    // There is no room for words where a ring has its hole, nor on a figure.
+    boolean isBare = topper.shape() == Shape.RING || topper.shape() == Shape.OUTLINE;
+    List<String> letters = isBare ? List.of() : LetterOutlines.of(topper.words());
     if (!letters.isEmpty()) {
       piece.put("letters", items(letters.toArray(new String[0])));
     }
@@ -161,7 +162,13 @@ final class Toppers {
         };
     Map<String, Entry> piece =
         group("label", text(topper.label()), "paper", text(paper), "size", items(wide, high));
-    if (topper.shape() != Shape.RECTANGLE) {
+    if (topper.shape() == Shape.OUTLINE) {
+      List<Entry> corners = new ArrayList<>();
+      for (Outline.Corner each : topper.outline().orElseThrow().corners()) {
+        corners.add(items(share(wide, each.x()), share(high, each.y())));
+      }
+      piece.put("outline", new Entry.Items(place, corners));
+    } else if (topper.shape() != Shape.RECTANGLE) {
       String angle = "k * " + 360 / CORNERS;
       Map<String, Entry> corner =
           group(
@@ -186,6 +193,14 @@ final class Toppers {
       piece.put("openings", new Entry.Group(place, group("hole", new Entry.Group(place, hole))));
     }
     return piece;
+  }
+
+  private static String share(String side, double share) {
+    return side + " * " + decimal(share);
+  }
+
+  private static String decimal(double share) {
+    return String.format(Locale.ROOT, "%.5f", share);
   }
 
   /** A face that is turned over like a page has its left edge where the piece has its right one. */
@@ -236,6 +251,16 @@ final class Toppers {
       Entry foot = items(left + "0.35", top + "0.97 - (" + high + ")", wide, high);
       Entry head = items(left + "0.35", top + "0.03", wide, high);
       return byFoot ? List.of(foot) : List.of(head, foot);
+    }
+    if (topper.shape() == Shape.OUTLINE) {
+      Outline outline = topper.outline().orElseThrow();
+      Outline.Room room = byFoot ? outline.foot() : outline.whole();
+      return List.of(
+          items(
+              left + decimal(room.left()),
+              top + decimal(room.top()),
+              share(area[2], room.wide()),
+              share(area[3], room.high())));
     }
     double from = byFoot ? 0.66 : inset;
     return List.of(

@@ -3,6 +3,7 @@ package cufflink.files.project;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import cufflink.core.decor.Outline;
 import cufflink.core.decor.Topper;
 import cufflink.core.design.Face;
 import cufflink.core.measure.Length;
@@ -33,6 +34,13 @@ public final class TopperFormat {
         node.put("words", topper.words());
       }
       node.put("shape", written(topper.shape()));
+      topper
+          .outline()
+          .ifPresent(
+              outline -> {
+                ArrayNode corners = node.putArray("outline");
+                outline.corners().forEach(it -> corners.addArray().add(it.x()).add(it.y()));
+              });
       node.put("stock", written(topper.stock()));
       node.put("on", topper.on());
       node.put("face", written(topper.face()));
@@ -78,11 +86,16 @@ public final class TopperFormat {
       String key = written(absurd.get());
       throw bad(number, key, node);
     }
+    Optional<Outline> outline = outline(node, number);
+    Topper.Shape shape = one(Topper.Shape.RECTANGLE, node, "shape", number);
+    if (shape == Topper.Shape.OUTLINE && outline.isEmpty()) {
+      throw bad(number, "outline", node);
+    }
     return new Topper(
         id,
         label(node.path("label").asText("")),
         words(node.path("words").asText("")),
-        one(Topper.Shape.RECTANGLE, node, "shape", number),
+        shape,
         one(Topper.Stock.WHITE, node, "stock", number),
         node.path("on").asText(""),
         one(Face.OUTSIDE, node, "face", number),
@@ -90,7 +103,25 @@ public final class TopperFormat {
             one(Adhesive.LIQUID, node, "with", number),
             node.path("byFoot").asBoolean(false),
             node.path("overhangs").asBoolean(false)),
-        start);
+        start,
+        outline);
+  }
+
+  private static Optional<Outline> outline(JsonNode node, int number) throws BadFileException {
+    if (!node.has("outline")) {
+      return Optional.empty();
+    }
+    List<Outline.Corner> corners = new ArrayList<>();
+    for (JsonNode each : node.path("outline")) {
+      corners.add(new Outline.Corner(each.path(0).asDouble(-1), each.path(1).asDouble(-1)));
+      if (corners.size() > Outline.MOST) {
+        break;
+      }
+    }
+    if (!Outline.isSound(corners)) {
+      throw bad(number, "outline", node);
+    }
+    return Optional.of(new Outline(corners));
   }
 
   /** What a file says nothing of is as usual. */

@@ -72,7 +72,8 @@ public final class ChartText {
   /** Says what something that is owned is. */
   public static Message line(Owned owned) {
     return switch (owned.shape()) {
-      case RECTANGLE -> Message.of("chart.rectangle", owned.label(), owned.across(), owned.down());
+      case RECTANGLE, OUTLINE ->
+          Message.of("chart.rectangle", owned.label(), owned.across(), owned.down());
       case CIRCLE -> Message.of("chart.circle", owned.label(), owned.across());
       case OVAL -> Message.of("chart.oval", owned.label(), owned.across(), owned.down());
       case RING -> Message.of("chart.ring", owned.label(), owned.across(), owned.down());

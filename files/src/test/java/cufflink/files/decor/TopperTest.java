@@ -198,7 +198,8 @@ class TopperTest {
                   host.name().name(),
                   face,
                   Fixing.FLAT,
-                  start);
+                  start,
+                  Optional.of(Pictures.HOUSE));
           Job job = job(id, List.of(topper));
           Design design = design(job);
           assertTrue(Marks.EIGHTHS.holds(start.across()) && Marks.EIGHTHS.holds(start.top()));
@@ -228,7 +229,10 @@ class TopperTest {
         topper(2, Shape.CIRCLE, Face.INSIDE, Adhesive.DOTS, 30, 30, 5, 5)
             .cutFrom(Stock.PATTERNED)
             .fixed(new Fixing(Adhesive.DOTS, true, true));
-    Job job = job("off-centre-gate", List.of(one, two));
+    Topper three =
+        topper(3, Shape.CIRCLE, Face.INSIDE, Adhesive.LIQUID, 20, 20, 90, 5)
+            .outlined(Pictures.HOUSE);
+    Job job = job("off-centre-gate", List.of(one, two, three));
     for (double place : new double[] {12.5, -10, -0.125}) {
       Job moved = job.withValues(job.values().and(one.value(Measure.LEFT), mm(place)));
       Job back = ProjectFormat.read("x", ProjectFormat.write(moved)).orElseThrow();

@@ -1,0 +1,2 @@
+/** Outlines that makers bring as files. */
+package cufflink.files.figure;
