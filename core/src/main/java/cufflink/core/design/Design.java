@@ -3,6 +3,7 @@ package cufflink.core.design;
 import cufflink.core.measure.Length;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.plane.Point;
+import cufflink.core.plane.Side;
 import cufflink.core.words.Message;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
@@ -63,6 +64,30 @@ public record Design(
      * @param joint the id of the joint
      */
     record Closes(String joint) implements Relation {}
+
+    /**
+     * A part is offered up before it is stuck down.
+     *
+     * @param joint the id of the joint
+     * @param how how it is offered up
+     */
+    record Offered(String joint, How how) implements Relation {
+      /** How something is offered up. */
+      public enum How {
+        /** Without glue, to see that it fits. */
+        DRY,
+        /** Its adhesive up, and the card is closed onto it. */
+        CLOSED
+      }
+    }
+
+    /**
+     * One side of a part grips first, along its mark; the rest is laid down after it.
+     *
+     * @param joint the id of the joint
+     * @param side the side, as its host lies inside up
+     */
+    record Grips(String joint, Side side) implements Relation {}
 
     /**
      * A piece goes into a pocket.

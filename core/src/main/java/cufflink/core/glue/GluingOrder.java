@@ -123,6 +123,9 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring, Wi
                 Message words = Gluing.of(joint, design);
                 words = isGlued ? words.followedBy(choice.told()) : words;
                 words = act.carried(design).map(words::followedBy).orElse(words);
+                for (Message method : Method.of(act, design)) {
+                  words = words.followedBy(method);
+                }
                 for (Message reason : reasons) {
                   words = words.followedBy(reason);
                 }

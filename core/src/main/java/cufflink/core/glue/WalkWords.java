@@ -43,6 +43,7 @@ record WalkWords(GluingOrder order, Design design, boolean raised) {
         .filter(each -> !isSeam)
         .ifPresent(lines::add);
     step.act().carried(design).ifPresent(lines::add);
+    lines.addAll(Method.of(step.act(), design));
     Message why = step.act().isGlued() ? step.choice().told() : Message.NONE;
     for (Message reason : step.reasons()) {
       why = why.isEmpty() ? reason : why.followedBy(reason);

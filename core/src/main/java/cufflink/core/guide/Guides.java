@@ -10,6 +10,7 @@ import cufflink.core.measure.Tolerances;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Ref;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Envelope;
@@ -106,8 +107,10 @@ public final class Guides {
       across.addAll(List.of(other.getMinX(), other.centre().x, other.getMaxX()));
       down.addAll(List.of(other.getMinY(), other.centre().y, other.getMaxY()));
     }
-    Optional<Way> aside = best(thirds(panel, true), across, box.getMinX(), box.getMaxX(), near);
-    Optional<Way> beneath = best(thirds(panel, false), down, box.getMinY(), box.getMaxY(), near);
+    Optional<Way> aside =
+        best(thirds(panel, true), gaps(box, panel, true), across, along(box, true), near);
+    Optional<Way> beneath =
+        best(thirds(panel, false), gaps(box, panel, false), down, along(box, false), near);
     List<List<Spot>> lines = new ArrayList<>();
     Envelope reach = new Envelope(box);
     panel.ifPresent(reach::expandToInclude);
@@ -136,13 +139,71 @@ public final class Guides {
     return thirds;
   }
 
-  /** The middle goes before the edges. */
+  /** From where to where something reaches, across or down. */
+  private record Run(double from, double to) {
+    double middle() {
+      return (from + to) / 2;
+    }
+  }
+
+  private static Run along(Envelope box, boolean across) {
+    return across ? new Run(box.getMinX(), box.getMaxX()) : new Run(box.getMinY(), box.getMaxY());
+  }
+
+  /**
+   * Where gaps are equal.
+   *
+   * @param middle where the middle lies as far from what is before as from what is behind
+   * @param from where the gap before is that between the two before
+   * @param to where the gap behind is that between the two behind
+   */
+  private record Gaps(List<Double> middle, List<Double> from, List<Double> to) {}
+
+  /** Of its neighbours those that lie beside it count; what lies under it is none. */
+  private Gaps gaps(Envelope box, Optional<Envelope> panel, boolean across) {
+    Run own = along(box, across);
+    Run beside = along(box, !across);
+    List<Run> before = new ArrayList<>();
+    List<Run> behind = new ArrayList<>();
+    for (Envelope other : others) {
+      Run run = along(other, across);
+      Run height = along(other, !across);
+      if (height.from() < beside.to() && height.to() > beside.from()) {
+        if (run.to() < own.middle()) {
+          before.add(run);
+        } else if (run.from() > own.middle()) {
+          behind.add(run);
+        }
+      }
+    }
+    before.sort(Comparator.comparingDouble(Run::to).reversed());
+    behind.sort(Comparator.comparingDouble(Run::from));
+    Gaps gaps = new Gaps(new ArrayList<>(), new ArrayList<>(), new ArrayList<>());
+    Optional<Run> room = panel.map(each -> along(each, across));
+    Optional<Double> least = before.stream().findFirst().map(Run::to).or(() -> room.map(Run::from));
+    Optional<Double> most = behind.stream().findFirst().map(Run::from).or(() -> room.map(Run::to));
+    if (least.isPresent() && most.isPresent()) {
+      gaps.middle().add((least.get() + most.get()) / 2);
+    }
+    if (before.size() > 1 && before.get(0).from() > before.get(1).to()) {
+      gaps.from().add(before.get(0).to() + before.get(0).from() - before.get(1).to());
+    }
+    if (behind.size() > 1 && behind.get(1).from() > behind.get(0).to()) {
+      gaps.to().add(behind.get(0).from() - behind.get(1).from() + behind.get(0).to());
+    }
+    return gaps;
+  }
+
+  /** The middle goes before the edges, and these before equal gaps. */
   private static Optional<Way> best(
-      List<Double> thirds, List<Double> lines, double from, double to, double near) {
+      List<Double> thirds, Gaps gaps, List<Double> lines, Run run, double near) {
     List<Double> ofTheMiddle = new ArrayList<>(lines);
     ofTheMiddle.addAll(thirds);
-    return nearest(ofTheMiddle, List.of((from + to) / 2), near)
-        .or(() -> nearest(lines, List.of(from, to), near));
+    ofTheMiddle.addAll(gaps.middle());
+    return nearest(ofTheMiddle, List.of(run.middle()), near)
+        .or(() -> nearest(lines, List.of(run.from(), run.to()), near))
+        .or(() -> nearest(gaps.from(), List.of(run.from()), near))
+        .or(() -> nearest(gaps.to(), List.of(run.to()), near));
   }
 
   private static Optional<Way> nearest(List<Double> lines, List<Double> places, double near) {

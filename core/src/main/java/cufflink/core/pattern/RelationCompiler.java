@@ -5,6 +5,7 @@ import cufflink.core.expression.Formula;
 import cufflink.core.measure.Length;
 import cufflink.core.pattern.Parts.Presence;
 import cufflink.core.plane.Point;
+import cufflink.core.plane.Side;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -123,6 +124,15 @@ final class RelationCompiler {
     takes(id, section);
     if (section.text("arched", "false").equals("true")) {
       add(id, section, (part, none) -> new Relation.Arched(part));
+    }
+    if (section.has("offered")) {
+      Relation.Offered.How how =
+          section.oneOf("offered", Relation.Offered.How.class, Relation.Offered.How.DRY);
+      add(id, section, (part, none) -> new Relation.Offered(part, how));
+    }
+    if (section.has("grips")) {
+      Side side = section.oneOf("grips", Side.class, Side.NONE);
+      add(id, section, (part, none) -> new Relation.Grips(part, side));
     }
     if (section.text("closes", "false").equals("true")) {
       add(id, section, (part, none) -> new Relation.Closes(part));

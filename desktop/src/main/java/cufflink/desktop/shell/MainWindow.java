@@ -95,6 +95,10 @@ public final class MainWindow extends StackPane {
     return stations.fold();
   }
 
+  FigureChoice figures() {
+    return stations.decorate().figures();
+  }
+
   HelpSheet help() {
     return help;
   }

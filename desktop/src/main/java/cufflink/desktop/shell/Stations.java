@@ -19,6 +19,7 @@ final class Stations implements Slips {
   private final List<StationView> all;
   private final ChooseStation choose;
   private final FoldStation fold;
+  private final LayerStation decorate;
   private final AssembleStation assemble;
 
   Stations(Workbench bench, Projects projects, Runnable redraw, Runnable anew) {
@@ -26,6 +27,7 @@ final class Stations implements Slips {
     fold = new FoldStation(bench, redraw, anew);
     assemble = new AssembleStation(bench, anew);
     Together together = new Together(bench, projects.log());
+    decorate = new LayerStation(bench, projects.log(), anew);
     all =
         List.of(
             choose,
@@ -34,7 +36,7 @@ final class Stations implements Slips {
             new ScoreStation(bench, anew),
             fold,
             assemble,
-            new LayerStation(bench, projects.log(), anew),
+            decorate,
             new InspectStation(bench, redraw, anew),
             new MakeStation(bench, projects.log(), together, anew),
             new LogStation(bench, projects.log(), together));
@@ -50,6 +52,10 @@ final class Stations implements Slips {
 
   FoldStation fold() {
     return fold;
+  }
+
+  LayerStation decorate() {
+    return decorate;
   }
 
   /** Goes to what a line of the slip stands for. */

@@ -137,9 +137,10 @@ final class TopperWords {
       across = marks.nearest(Length.fromMillimetres(across.toMillimetres() * share));
     }
     across = across.max(marks.step());
+    String label = TopperFormat.label(figure.label());
     Owned owned =
         new Owned(
-            name(Shape.OUTLINE),
+            label.isBlank() ? name(Shape.OUTLINE) : name(label),
             Shape.RECTANGLE,
             across,
             marks.nearest(figure.downAt(across)).max(marks.step()));
@@ -263,6 +264,10 @@ final class TopperWords {
               case RING -> "decorate.called-ring";
               case OUTLINE -> "decorate.called-outline";
             });
+    return name(plain);
+  }
+
+  private String name(String plain) {
     String name = plain;
     for (int number = 2; isTaken(name); number++) {
       name = plain + " " + number;

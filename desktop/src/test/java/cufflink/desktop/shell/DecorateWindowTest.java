@@ -12,6 +12,8 @@ import cufflink.core.paper.Adhesive;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
@@ -19,6 +21,7 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
@@ -120,5 +123,35 @@ class DecorateWindowTest {
     assertEquals(2, toppers().size());
     assertEquals(job().values().length("own1_across"), job().values().length("own2_across"));
     assertEquals(job().values().length("own1_top"), job().values().length("own2_top"));
+  }
+
+  /**
+   * A figure is called after its file, as large as there is room for, and upright; or it is told.
+   */
+  @Test
+  void figure_isTakenFromItsFile_orTold(FxRobot robot, @TempDir Path folder) throws IOException {
+    begin(robot);
+    String open = "<svg xmlns='http://www.w3.org/2000/svg'>";
+    Path house =
+        Files.writeString(
+            folder.resolve("house.svg"), open + "<path d='M50 0 L100 40 V200 H0 V40 Z'/></svg>");
+    Path crossed =
+        Files.writeString(
+            folder.resolve("crossed.svg"), open + "<path d='M0 0 L9 9 L9 0 L0 9 Z'/></svg>");
+    FigureChoice figures =
+        ((MainWindow) robot.lookup(".paper-view").query().getScene().getRoot()).figures();
+    robot.interact(() -> figures.askWith(chooser -> crossed.toFile()));
+    press(robot, "a piece of your own", "a figure from an SVG file …");
+    OpenWindow.waitFor(() -> bench.notice().get().contains("crosses itself"));
+    assertEquals(List.of(), toppers());
+    robot.interact(() -> figures.askWith(chooser -> house.toFile()));
+    press(robot, "a piece of your own", "a figure from an SVG file …");
+    OpenWindow.waitFor(() -> toppers().size() == 1);
+    assertEquals("house", toppers().get(0).label());
+    double across = job().values().length("own1_across").orElseThrow().toMillimetres();
+    double down = job().values().length("own1_down").orElseThrow().toMillimetres();
+    assertEquals(2, down / across, 0.05, "twice as high as wide");
+    robot.interact(() -> bench.undo());
+    assertEquals(List.of(), toppers());
   }
 }

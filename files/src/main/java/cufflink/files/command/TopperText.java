@@ -86,7 +86,10 @@ final class TopperText {
     Topper topper =
         new Topper(
             id,
-            TopperFormat.label(Optional.ofNullable(found.group("label")).orElse(shape)),
+            TopperFormat.label(
+                Optional.ofNullable(found.group("label"))
+                    .or(() -> figure.map(Figure::label))
+                    .orElse(shape)),
             TopperFormat.words(Optional.ofNullable(found.group("words")).orElse("")),
             Topper.Shape.valueOf(shape.toUpperCase(Locale.ROOT)),
             Topper.Stock.valueOf(upper(found, "stock", "white")),

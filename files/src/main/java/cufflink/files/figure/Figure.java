@@ -11,11 +11,12 @@ import java.nio.file.Path;
 /**
  * The outline of the largest shape in an SVG file, and how large it is there.
  *
+ * @param label what the file is called
  * @param outline its outline
  * @param across its width
  * @param down its height
  */
-public record Figure(Outline outline, Length across, Length down) {
+public record Figure(String label, Outline outline, Length across, Length down) {
   /** No larger file is read, in bytes. */
   private static final int LARGEST = 5_000_000;
 

@@ -295,7 +295,8 @@ final class SvgReader {
     if (isThin || !Outline.isSound(corners) || !across.isPositive() || !down.isPositive()) {
       return Parsed.bad("figure.thin", name);
     }
-    return Parsed.good(new Figure(new Outline(corners), across, down));
+    return Parsed.good(
+        new Figure(name.replaceFirst("(?i)\\.svg$", ""), new Outline(corners), across, down));
   }
 
   /** Corners that a hand with scissors does not follow are left out. */

@@ -31,10 +31,14 @@ class GuidesTest {
 
   @BeforeAll
   static void lay() {
-    List<Topper> toppers =
-        List.of(
+    guides =
+        guides(
             topper(1, Topper.Shape.CIRCLE, 40, 40, 50, 30),
             topper(2, Topper.Shape.RECTANGLE, 30, 15, 10, 110));
+  }
+
+  private static Guides guides(Topper... all) {
+    List<Topper> toppers = List.of(all);
     Pattern pattern =
         PatternLibrary.shipped().pattern("banded-half-fold", Set.of(), toppers).orElseThrow();
     Derivation derivation =
@@ -42,7 +46,28 @@ class GuidesTest {
             Jobs.job(pattern.id(), pattern.normalValues())
                 .withOrder(Order.ONE.withToppers(toppers)));
     Derivation.Made made = derivation.made().orElseThrow();
-    guides = Guides.of(made.design(), new Ref("base", "own1"), made.card().flat().tolerances());
+    return Guides.of(made.design(), new Ref("base", "own1"), made.card().flat().tolerances());
+  }
+
+  /** Beside two discs 13 apart: it comes to lie 13 behind them, or midway to the edge. */
+  @Test
+  void equalGaps_holdIt() {
+    Guides row =
+        guides(
+            topper(1, Topper.Shape.CIRCLE, 40, 40, 50, 120),
+            topper(2, Topper.Shape.CIRCLE, 20, 20, 8, 130),
+            topper(3, Topper.Shape.CIRCLE, 20, 20, 41, 132));
+    assertEquals(61 + 13 - 50, row.find(25, 0, 1).right(), HAIR);
+    assertEquals((61 + 140) / 2.0 - 70, row.find(30, 0, 1).right(), HAIR);
+    // Above them it has no neighbour.
+    assertEquals(25, row.find(25, -110, 1).right(), HAIR);
+    Guides before =
+        guides(
+            topper(1, Topper.Shape.CIRCLE, 30, 30, 50, 120),
+            topper(2, Topper.Shape.CIRCLE, 20, 20, 69, 130),
+            topper(3, Topper.Shape.CIRCLE, 20, 20, 101, 132));
+    assertEquals(69 - 12 - 80, before.find(-22.5, 0, 1).right(), HAIR);
+    assertEquals(69 / 2.0 - 65, before.find(-31, 0, 1).right(), HAIR);
   }
 
   private static Topper topper(int number, Topper.Shape shape, long... numbers) {
