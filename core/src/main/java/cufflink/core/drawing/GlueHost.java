@@ -96,14 +96,19 @@ record GlueHost(
     return Facet.inside(Facet.polygon(first.outline().stream().map(Spot::from).toList()));
   }
 
-  /** The middle of the longest part of a ribbon that lies on its host. */
+  /** The middle of the first long part of a ribbon that lies on its host. */
   private static Spot middle(Movement.Led led, String host) {
-    Movement.Leg longest =
+    List<Movement.Leg> here =
         led.taken().stream()
             .filter(leg -> leg.on().equals(host) && leg.face() == led.face())
-            .max(Comparator.comparingDouble(leg -> leg.middle().millimetres()))
+            .toList();
+    double longest = here.stream().mapToDouble(leg -> leg.middle().millimetres()).max().orElse(0);
+    Movement.Leg first =
+        here.stream()
+            .filter(leg -> leg.middle().millimetres() >= longest / 2)
+            .findFirst()
             .orElse(led.legs().get(0));
-    return middle(Area.around(List.of(longest.middle().from(), longest.middle().to())));
+    return middle(Area.around(List.of(first.middle().from(), first.middle().to())));
   }
 
   private static Spot middle(Area area) {

@@ -307,6 +307,20 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring, Wi
             Integer.toString(alike.size()));
   }
 
+  /**
+   * Returns how many steps there are before the card is folded, filled and closed; what goes round
+   * all of it comes after.
+   *
+   * @param design the card
+   */
+  public int beforeClosing(Design design) {
+    int before = steps.size();
+    while (before > 0 && Round.is(steps.get(before - 1).act(), design)) {
+      before--;
+    }
+    return before;
+  }
+
   /** Returns the joints in the order in which they are made. */
   public List<Joint> joints() {
     return steps.stream().flatMap(step -> step.act().joint().stream()).toList();

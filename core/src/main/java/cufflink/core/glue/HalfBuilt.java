@@ -45,7 +45,9 @@ public record HalfBuilt(Design design, FoldModel model) {
     Copies copies = new Copies(card, joints(order, card, index));
     Optional<Joint> on =
         act.joint().isPresent() ? copies.host(act.joint().get()) : last(copies, act);
-    return put(order, card, index, copies.root(on, act.host()), opened(act, card));
+    List<Stage> folds = new ArrayList<>(opened(act, card));
+    folds.addAll(Round.closing(act, card));
+    return put(order, card, index, copies.root(on, act.host()), folds);
   }
 
   /** A ribbon that is led through a joint is led while the card lies open there. */

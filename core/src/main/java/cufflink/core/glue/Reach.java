@@ -43,6 +43,12 @@ final class Reach {
 
   /** Says why one must come before another, if it must. */
   private Optional<Message> why(Act one, Act other) {
+    if (Round.is(other, design) && !Round.is(one, design)) {
+      return Optional.of(Must.last(other.name(design)));
+    }
+    if (Round.is(one, design) && !Round.is(other, design)) {
+      return Optional.empty();
+    }
     if (Leading.goesInWith(one, other)) {
       return Optional.of(Message.of("act.lies-bare", label(other.piece().orElseThrow())));
     }
@@ -69,9 +75,6 @@ final class Reach {
     }
     if (!joint.movement().isFast()) {
       return Optional.empty();
-    }
-    if (other.isSeam(design) && goesRound(joint) && !one.equals(other)) {
-      return Optional.of(Must.last(other.name(design)));
     }
     if (other.isSeam(design) && Tube.closesOver(one, joint, design)) {
       return Optional.of(Message.of("act.tube", label(joint.on())));
@@ -209,13 +212,6 @@ final class Reach {
         design.joints().stream().filter(each -> isPut(each, joint.piece())).toList();
     return seams.size() != joints.size()
         || seams.indexOf(one.joint().get()) == joints.indexOf(joint);
-  }
-
-  /** What is on nothing and folded round nothing of its own, but is a ring, goes round the card. */
-  private boolean goesRound(Joint seam) {
-    boolean isPut = design.joints().stream().anyMatch(each -> isPut(each, seam.piece()));
-    boolean isRound = folds(design, seam.piece()).isEmpty();
-    return !isPut && !seam.piece().equals(design.base().id()) && isRound;
   }
 
   private boolean isPut(Joint joint, String piece) {

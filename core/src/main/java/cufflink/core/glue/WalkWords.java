@@ -31,6 +31,9 @@ record WalkWords(GluingOrder order, Design design, boolean raised) {
     Step step = order.steps().get(index);
     List<Message> lines = new ArrayList<>();
     boolean isSeam = step.act().isSeam(design);
+    if (Round.is(step.act(), design)) {
+      lines.add(Message.of("act.closed-first"));
+    }
     if (isSeam) {
       lines.add(seam(step));
     } else {

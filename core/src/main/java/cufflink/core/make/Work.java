@@ -120,11 +120,15 @@ public record Work(List<Task> tasks) {
       return builder.tasks();
     }
     GluingOrder order = GluingOrder.of(design, asked.job().order().wish());
-    builder.together(order);
+    int closed = order.beforeClosing(design);
+    builder.together(order, 0, closed, Phase.ASSEMBLE);
     // What is not folded to be put on another piece is folded once all of it is put together.
     List<Stage> stages = new ArrayList<>(StageOrder.of(design));
     order.steps().forEach(step -> stages.removeAll(step.folds()));
     stages.stream().filter(Stage::isFolding).forEach(stage -> builder.stage(stage, Phase.FOLD));
+    builder.fill();
+    // A band or a ribbon goes round the card when it is folded and filled.
+    builder.together(order, closed, order.steps().size(), Phase.FILL);
     builder.end();
     return builder.tasks();
   }

@@ -328,16 +328,19 @@ final class WorkBuilder {
   }
 
   /** Puts the card together; where no order works, in that of the pattern, and that is told. */
-  void together(GluingOrder order) {
-    for (GluingOrder.Step step : order.steps()) {
+  void together(GluingOrder order, int from, int to, Phase phase) {
+    for (GluingOrder.Step step : order.steps().subList(from, to)) {
       for (Layer layer : step.act().layers()) {
         layer(layer, step, order);
       }
       // What is glued to itself takes its glue first, and is folded onto it.
       Optional<Joint> seam = step.act().joint().filter(design::isSeam);
-      seam.ifPresent(joint -> joint(joint, step));
-      step.folds().forEach(stage -> stage(stage, Phase.ASSEMBLE));
-      step.act().joint().filter(joint -> seam.isEmpty()).ifPresent(joint -> joint(joint, step));
+      seam.ifPresent(joint -> joint(joint, step, phase));
+      step.folds().forEach(stage -> stage(stage, phase));
+      step.act()
+          .joint()
+          .filter(joint -> seam.isEmpty())
+          .ifPresent(joint -> joint(joint, step, phase));
     }
   }
 
@@ -349,7 +352,7 @@ final class WorkBuilder {
     add(Phase.LAYER, layer.on(), count, told(Phase.LAYER, words, step));
   }
 
-  private void joint(Joint joint, GluingOrder.Step step) {
+  private void joint(Joint joint, GluingOrder.Step step, Phase phase) {
     shown = onFace(joint.on(), joint.face(), joint.id());
     Message place = Gluing.of(joint, design);
     String key = joint.movement().isGlued() ? "make.joint" : "make.loose";
@@ -357,7 +360,7 @@ final class WorkBuilder {
     if (joint.movement().isGlued()) {
       words = words.followedBy(step.choice().told());
     }
-    add(Phase.ASSEMBLE, joint.piece(), cards, told(Phase.ASSEMBLE, words, step));
+    add(phase, joint.piece(), cards, told(phase, words, step));
   }
 
   private static Told told(Phase phase, Message words, GluingOrder.Step step) {
@@ -374,13 +377,17 @@ final class WorkBuilder {
     add(phase, stage.piece(), cards, Told.of(phase, Message.of("make.stage", stage.title())));
   }
 
-  void end() {
+  void fill() {
     shown = Optional.empty();
     asked
         .job()
         .item()
         .map(item -> Message.of("make.fill", item.label()))
         .ifPresent(words -> add(Phase.FILL, "", cards, Told.of(Phase.FILL, words)));
+  }
+
+  void end() {
+    shown = Optional.empty();
     add(Phase.INSPECT, "", cards, Told.of(Phase.INSPECT, Message.of("make.inspect")));
   }
 }

@@ -23,6 +23,7 @@ import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
+import cufflink.core.words.Message;
 import cufflink.files.pattern.Extras;
 import cufflink.files.pattern.PatternLibrary;
 import cufflink.files.size.StandardSizes;
@@ -117,9 +118,7 @@ final class Request {
     List<TopperText> written = TopperText.read(toppers, ruler);
     Order order = order().withToppers(TopperText.toppers(written));
     Pattern pattern =
-        library
-            .pattern(id, order.extras(), order.toppers())
-            .orElseThrow(() -> BadInputException.of("command.pattern", id, known(library)));
+        library.pattern(id, order.extras(), order.toppers()).orElseThrow(() -> unknown(library));
     Rulers rulers =
         layerMarks
             .map(each -> new Rulers(ruler, orBad("--layer-marks", Marks.parse(each))))
@@ -170,6 +169,15 @@ final class Request {
 
   private Optional<HeldItem> item(Marks ruler) {
     return holds.map(each -> FindCommand.held(given("--holds", each), ruler));
+  }
+
+  /** What is asked for may be in a file of the maker's own that could not be used. */
+  private BadInputException unknown(PatternLibrary library) {
+    String sentence = Words.say("command.pattern", id, known(library));
+    for (Message problem : library.problems()) {
+      sentence = sentence + "\n" + Words.say(problem);
+    }
+    return BadInputException.saying(sentence);
   }
 
   private static String known(PatternLibrary library) {

@@ -370,9 +370,7 @@ public final class JobSheet {
       for (GluingOrder.Step step : order.steps()) {
         if (step.act().joint().isPresent()) {
           Joint joint = step.act().joint().get();
-          pages.row(
-              format.size(joint.area().width(), joint.area().height()),
-              step.told(design).say(format));
+          pages.row(size(joint, format), step.told(design).say(format));
         }
       }
       for (Zone zone : design.zones()) {
@@ -385,5 +383,17 @@ public final class JobSheet {
         pages.line(note.say(format));
       }
     }
+  }
+
+  /** A ribbon is as long as it is cut, whatever part of the card it is led over. */
+  private String size(Joint joint, LengthFormat format) {
+    Optional<Piece> ribbon =
+        derivation
+            .made()
+            .flatMap(made -> made.design().piece(joint.piece()))
+            .filter(piece -> joint.movement().led().isPresent());
+    return ribbon
+        .map(piece -> format.size(piece.width(), piece.height()))
+        .orElseGet(() -> format.size(joint.area().width(), joint.area().height()));
   }
 }

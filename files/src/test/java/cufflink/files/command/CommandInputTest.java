@@ -279,6 +279,17 @@ class CommandInputTest {
     assertEquals("mine", Files.readString(folder.resolve("card.svg~")));
   }
 
+  /** Who asks for a construction of their own whose file has a mistake is told of that. */
+  @Test
+  void ownFileWithAMistake_isToldWhereItIsAskedFor() throws IOException {
+    Path patterns = Files.createDirectories(folder.resolve("patterns"));
+    Files.writeString(patterns.resolve("mine.yaml"), "format: cufflink-pattern/1\nid: mine\n");
+    assertEquals(2, run("check", "mine"));
+    String told = err.toString();
+    assertTrue(told.contains("There is no construction “mine”"), told);
+    assertTrue(told.contains("mine.yaml, line "), told);
+  }
+
   /** Escape codes in names would command the terminal, and spoil SVG and CSV. */
   @Test
   void namesWithControlCodes_neverReachATerminal() throws IOException {

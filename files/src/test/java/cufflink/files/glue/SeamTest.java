@@ -10,6 +10,7 @@ import cufflink.core.design.Piece;
 import cufflink.core.glue.GluingOrder;
 import cufflink.core.glue.GluingOrder.Step;
 import cufflink.core.glue.GluingOrder.Wish;
+import cufflink.core.glue.HalfBuilt;
 import cufflink.core.job.Job;
 import cufflink.core.make.School;
 import cufflink.core.make.Task;
@@ -21,6 +22,7 @@ import cufflink.core.plane.Area;
 import cufflink.core.value.Setting;
 import cufflink.files.Jobs;
 import cufflink.files.pattern.PatternLibrary;
+import cufflink.files.size.StandardSizes;
 import cufflink.files.words.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,6 +31,7 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /**
@@ -102,6 +105,55 @@ class SeamTest {
     int trimmed = indexOf(told, "Glue the left triangle layer, its back up too, onto it");
     int put = indexOf(told, "Glue the left triangle layer onto the outside of the left piece");
     assertTrue(trimmed < put, told::toString);
+  }
+
+  /**
+   * What goes round the card goes round it folded and filled, last before it is looked at, as the
+   * order of the work has it: fold, assemble, fill and close, inspect; common practice, no source.
+   */
+  @ParameterizedTest
+  @CsvSource({
+    "stacked-pocket-folio, Glue the ends of the belly band, Wrap the flap round.",
+    "criss-cross-pocket, Lead the ribbon round the card, Fold the left triangle over."
+  })
+  void whatGoesRound_comesLast(String id, String band, String closed) {
+    Job filled = job(id).withItem(StandardSizes.item("gift-card"));
+    List<String> told =
+        Work.of(Work.Asked.of(design(id), filled, List.of(), School.BY_PIECE)).tasks().stream()
+            .map(SeamTest::said)
+            .toList();
+    int round = indexOf(told, band);
+    assertEquals(told.size() - 2, round, "before the card is looked at: " + told);
+    assertTrue(indexOf(told, closed) < round, told::toString);
+    assertTrue(indexOf(told, "Put the gift card in.") < round, told::toString);
+    Design card = design(id);
+    GluingOrder order = GluingOrder.of(card, Wish.NONE);
+    int last = order.steps().size() - 1;
+    assertEquals(last, order.beforeClosing(card));
+    assertTrue(
+        order
+            .walk(last, card, false, Optional.empty())
+            .get(0)
+            .say(METRIC)
+            .contains("closed before"));
+  }
+
+  /** The ribbon is led over what is seen of the closed card: its picture is no larger than that. */
+  @Test
+  void ribbonRoundTheCard_isDrawnOnTheClosedCard() {
+    Design card = design("criss-cross-pocket");
+    GluingOrder order = GluingOrder.of(card, Wish.NONE);
+    var built = HalfBuilt.of(order, card, order.steps().size() - 1).orElseThrow();
+    var pose = built.model().pose(built.model().closing());
+    double left = Double.MAX_VALUE;
+    double right = -Double.MAX_VALUE;
+    for (var facet : built.model().assembly().facets()) {
+      for (var corner : pose.corners(facet.index())) {
+        left = Math.min(left, corner.x());
+        right = Math.max(right, corner.x());
+      }
+    }
+    assertEquals(card.finishedWidth().toMillimetres(), right - left, 0.1);
   }
 
   private static int indexOf(List<String> told, String words) {
