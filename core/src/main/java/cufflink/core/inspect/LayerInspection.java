@@ -83,7 +83,11 @@ final class LayerInspection {
   /** A paper of which nothing is left to see was meant for another place. */
   private boolean buries(Layer under, Layer over) {
     Polygon below = polygon(under.outline());
-    return polygon(over.outline()).buffer(near).covers(below);
+    Polygon above = polygon(over.outline());
+    // Most papers lie elsewhere, and widening one is dear.
+    Envelope reach = new Envelope(above.getEnvelopeInternal());
+    reach.expandBy(near);
+    return reach.covers(below.getEnvelopeInternal()) && above.buffer(near).covers(below);
   }
 
   private boolean straddles(Layer under, Layer over) {
