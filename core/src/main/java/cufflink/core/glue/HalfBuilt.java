@@ -4,6 +4,7 @@ import cufflink.core.assembly.Assembly.Glue;
 import cufflink.core.assembly.Assembly.Member;
 import cufflink.core.card.Card;
 import cufflink.core.card.FoldModel;
+import cufflink.core.card.StageOrder;
 import cufflink.core.design.Design;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
@@ -93,6 +94,23 @@ public record HalfBuilt(Design design, FoldModel model) {
     Joint joint = order.steps().get(index).act().joint().orElseThrow();
     List<Stage> folds = Reach.folds(card, joint.piece());
     return put(order, card, index, new Copies.Copy(Optional.of(joint), joint.piece()), folds);
+  }
+
+  /** Puts a part on, with what carries it, and opens and closes all that. */
+  static Optional<HalfBuilt> chain(Design card, Joint joint) {
+    Copies copies = new Copies(card, card.joints());
+    List<Joint> joints = new ArrayList<>(List.of(joint));
+    List<Piece> pieces = new ArrayList<>(card.piece(joint.piece()).stream().toList());
+    Optional<Joint> by = copies.host(joint);
+    String on = joint.on();
+    while (by.isPresent() && !joints.contains(by.get())) {
+      joints.add(0, by.get());
+      card.piece(on).ifPresent(piece -> pieces.add(0, piece));
+      on = by.get().on();
+      by = copies.host(by.get());
+    }
+    card.piece(on).filter(piece -> !pieces.contains(piece)).ifPresent(it -> pieces.add(0, it));
+    return put(card, pieces, List.of(), joints, StageOrder.of(card));
   }
 
   /** Folds a piece by itself, with nothing on it. */

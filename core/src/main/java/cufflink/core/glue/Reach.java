@@ -38,7 +38,38 @@ final class Reach {
         }
       }
     }
+    reach.cover();
     return List.copyOf(reach.musts);
+  }
+
+  /** What comes to lie under a folded part that never opens far enough comes first. */
+  private void cover() {
+    for (Act put : acts) {
+      List<Act> free =
+          acts.stream()
+              .filter(one -> !one.equals(put) && one.isGlued() && Covered.isNear(one, put, design))
+              .filter(one -> !isTold(one, put))
+              .toList();
+      if (free.isEmpty()) {
+        continue;
+      }
+      Covered.by(put, design)
+          .ifPresent(
+              covered ->
+                  free.stream()
+                      .filter(covered::covers)
+                      .forEach(
+                          one ->
+                              musts.add(new Must(one, put, Message.of("act.covered", name(put))))));
+    }
+  }
+
+  private boolean isTold(Act one, Act other) {
+    return musts.stream()
+        .anyMatch(
+            must ->
+                must.before().equals(one) && must.after().equals(other)
+                    || must.before().equals(other) && must.after().equals(one));
   }
 
   /** Says why one must come before another, if it must. */
