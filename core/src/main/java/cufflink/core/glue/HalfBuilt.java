@@ -167,6 +167,9 @@ public record HalfBuilt(Design design, FoldModel model) {
             .toList();
     Point rest =
         root.equals(card.base()) ? card.rest() : new Point(half(root.width()), half(root.height()));
+    // What is glued to itself stays that, though there are several alike.
+    List<Design.Relation> seams =
+        card.relations().stream().filter(Design.Relation.Closes.class::isInstance).toList();
     Design design =
         new Design(
             card.patternId(),
@@ -180,7 +183,7 @@ public record HalfBuilt(Design design, FoldModel model) {
             List.of(),
             List.of(),
             List.of(),
-            List.of());
+            seams);
     return Card.of(design).map(whole -> new HalfBuilt(design, whole.whole()));
   }
 
