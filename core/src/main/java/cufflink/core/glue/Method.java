@@ -2,9 +2,8 @@ package cufflink.core.glue;
 
 import cufflink.core.design.Design;
 import cufflink.core.design.Design.Relation;
-import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
-import cufflink.core.plane.Side;
+import cufflink.core.run.Gluing;
 import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
@@ -25,7 +24,10 @@ final class Method {
                   .forEach(lines::add);
               design.relations(Relation.Grips.class).stream()
                   .filter(each -> each.joint().equals(joint.id()))
-                  .map(each -> Message.of("act.grips", joint.label(), side(each.side(), joint)))
+                  .map(
+                      each ->
+                          Message.of(
+                              "act.grips", joint.label(), Gluing.side(each.side(), joint.face())))
                   .forEach(lines::add);
             });
     return lines;
@@ -35,17 +37,6 @@ final class Method {
     return switch (how) {
       case DRY -> Message.of("act.dry-fit", joint.label());
       case CLOSED -> Message.of("act.close-on", joint.label());
-    };
-  }
-
-  /** A face that is turned over like a page has its left where the piece has its right. */
-  private static Message side(Side side, Joint joint) {
-    boolean inside = joint.face() == Face.INSIDE;
-    return switch (side) {
-      case TOP -> Message.of("side.top");
-      case RIGHT -> Message.of(inside ? "side.right" : "side.left");
-      case LEFT -> Message.of(inside ? "side.left" : "side.right");
-      case BOTTOM, NONE -> Message.of("side.bottom");
     };
   }
 }

@@ -8,6 +8,7 @@ import cufflink.core.design.Layer;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
 import cufflink.core.measure.Length;
+import cufflink.core.paper.Adhesive;
 import cufflink.core.plane.Area;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,6 +20,9 @@ import java.util.List;
 final class Tube {
   /** A mouth narrower than this lets no finger in. */
   private static final Length MOUTH = Length.ofMillimetres(16);
+
+  /** Nor one narrower than this a brush with liquid glue. */
+  private static final Length BRUSH = Length.ofMillimetres(6);
 
   /** Nothing deeper than this is pressed down. */
   private static final Length DEEP = Length.ofMillimetres(70);
@@ -44,7 +48,8 @@ final class Tube {
       return false;
     }
     boolean isUpright = folds.stream().allMatch(each -> each.line().isVertical());
-    return widest(piece, folds, isUpright).compareTo(MOUTH) < 0
+    boolean isBrushed = Choice.of(one, design, GluingOrder.Wish.NONE).adhesive() == Adhesive.LIQUID;
+    return widest(piece, folds, isUpright).compareTo(isBrushed ? BRUSH : MOUTH) < 0
         || areas(one).stream().anyMatch(each -> deep(each, piece, isUpright).compareTo(DEEP) > 0);
   }
 

@@ -302,7 +302,14 @@ public final class Gluing {
     };
   }
 
-  private static Message side(Side side, Face up) {
+  /**
+   * Names a side as a piece lies: turned over like a page, what was its left lies at the right.
+   *
+   * @param side a side, as the piece lies inside up
+   * @param up the face that lies up
+   * @return a few words
+   */
+  public static Message side(Side side, Face up) {
     boolean inside = up == Face.INSIDE;
     return switch (side) {
       case TOP -> Message.of("side.top");

@@ -30,7 +30,6 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /**
@@ -263,41 +262,6 @@ class GluingOrderTest {
         .forEach(step -> acts.add(key(step.act())));
     assertTrue(isAllowed("diamond-stack", acts), acts.toString());
     assertTrue(acts.indexOf("low-1") < acts.indexOf("low-0"), acts.toString());
-  }
-
-  /** A finger goes 70 mm deep into a tube and no deeper; common practice, no source. */
-  @ParameterizedTest
-  @CsvSource({"130, true", "160, true", "124, true", "60, false", "122, false"})
-  void paperInATube_comesFirst_ifItIsTooDeepForAFinger(int high, boolean isFirst) {
-    String text =
-        """
-        format: cufflink-pattern/1
-        id: tube
-        name: Tube
-        parameters:
-          width: {label: Width, default: 60 mm, role: finished-width}
-          height: {label: Height, default: %d mm, role: finished-height}
-        pieces:
-          base: {label: card base, size: [width, height]}
-          sleeve:
-            label: sleeve
-            size: [130 mm, height]
-            scores:
-              left: {label: Left, x: 60 mm, fold: valley}
-              right: {label: Right, x: 120 mm, fold: valley}
-        layers:
-          lining: {label: lining, on: sleeve, face: inside, panel: [0 mm, height / 2 - 10 mm, 60 mm, 20 mm], border: 2 mm}
-        joins:
-          seam: {label: seam of the sleeve, piece: sleeve, on: sleeve, face: outside, area: [0 mm, 0 mm, 10 mm, height]}
-        folding:
-          - {stage: Fold the sleeve, piece: sleeve, drive: {all: 180}}
-        """
-            .formatted(high);
-    Pattern pattern = PatternFile.read("tube", text).pattern().orElseThrow();
-    Derivation derivation = Derivation.of(pattern, Jobs.job("tube", pattern.normalValues()));
-    GluingOrder order = GluingOrder.of(derivation.made().orElseThrow().design(), Wish.NONE);
-    boolean found = order.musts().stream().anyMatch(must -> must.why().key().equals("act.tube"));
-    assertEquals(isFirst, found);
   }
 
   /** Layer, flap and strap are slid together and pressed once; common practice, no source. */
