@@ -16,6 +16,8 @@ public enum FindingKind {
   ENVELOPE_TOO_SMALL(Cost.TRIM),
   /** The cuts of a piece go right through. */
   FALLS_APART(Cost.START),
+  /** A flap carries more than its fold holds. */
+  FLAP_HEAVY(Cost.LOOK),
   /** Glue lies where there must be none. */
   GLUE_IN_THE_WAY(Cost.APART),
   /** Glue reaches past its piece. */

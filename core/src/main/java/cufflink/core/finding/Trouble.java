@@ -123,6 +123,7 @@ public record Trouble(Finding first, List<Finding> others) {
           case RAISED_IN_ENVELOPE, THICK_FOR_POST -> Message.of("mend.thick");
           case ITEM_TOO_LARGE, NO_POCKET -> Message.of("mend.item");
           case TIPS_OVER -> Message.of("mend.tips");
+          case FLAP_HEAVY -> Message.of("mend.heavy");
           default -> null;
         });
   }

@@ -32,6 +32,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Geometry;
 
@@ -88,6 +89,20 @@ public final class DecorInspection {
               Optional.empty()));
     }
     return findings;
+  }
+
+  /**
+   * Inspects flaps that carry what the maker puts on them.
+   *
+   * @param design the card
+   * @param model the same, put together
+   * @param papers what its papers are
+   * @param besides the pieces that the maker puts on, by their ids
+   * @return flaps of which what they carry besides weighs more than they do
+   */
+  public static List<Finding> flaps(
+      Design design, FoldModel model, Papers papers, Set<String> besides) {
+    return FlapInspection.inspect(design, model, papers, besides);
   }
 
   /**

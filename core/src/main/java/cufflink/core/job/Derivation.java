@@ -191,6 +191,12 @@ public record Derivation(
             all.addAll(
                 DecorInspection.figures(
                     made.design(), report.model(), whole.look(), figures(job.order()))));
+    Set<String> besides =
+        job.order().toppers().stream().map(Topper::id).collect(Collectors.toSet());
+    whole.made.ifPresent(
+        made ->
+            all.addAll(
+                DecorInspection.flaps(made.design(), report.model(), job.papers(), besides)));
     if (pattern.does().contains(STANDS)) {
       whole
           .made
