@@ -2,6 +2,7 @@ package cufflink.core.glue;
 
 import cufflink.core.design.Design;
 import cufflink.core.design.Design.Relation;
+import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Movement.Leg;
 import cufflink.core.design.Stage;
@@ -28,7 +29,7 @@ final class Round {
         && Reach.folds(design, piece).isEmpty();
   }
 
-  /** A ribbon that is taped nowhere and led round a fold of the base holds it closed. */
+  /** A ribbon that is taped nowhere and led round the outside of a fold holds the card closed. */
   private static boolean isTied(Joint joint, Design design) {
     List<Leg> legs = joint.movement().led().map(led -> led.taken()).orElse(List.of());
     if (legs.stream().anyMatch(leg -> leg.taped().isPositive())) {
@@ -37,7 +38,8 @@ final class Round {
     for (int i = 1; i < legs.size(); i++) {
       if (isBase(legs.get(i - 1), design)
           && isBase(legs.get(i), design)
-          && legs.get(i - 1).face() == legs.get(i).face()
+          && legs.get(i - 1).face() == Face.OUTSIDE
+          && legs.get(i).face() == Face.OUTSIDE
           && legs.get(i - 1).middle().to().equals(legs.get(i).middle().from())) {
         return true;
       }
