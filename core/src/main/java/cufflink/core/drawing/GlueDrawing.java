@@ -36,7 +36,7 @@ public final class GlueDrawing {
 
   private GlueDrawing(
       GluingOrder order, Design card, GlueHost host, Optional<GluePart> part, Surface surface) {
-    this.isMeasured = !order.wish().own().byEye() || host.isSeam();
+    this.isMeasured = !order.wish().own().byEye() || host.eye().isEmpty();
     this.card = card;
     this.host = host;
     this.part = part;

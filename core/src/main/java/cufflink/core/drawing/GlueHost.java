@@ -207,24 +207,32 @@ record GlueHost(
     return Message.of(corner(right < -GlueMarks.FLUSH, down < -GlueMarks.FLUSH), x, y);
   }
 
-  /** Says where the part goes, by the edges of the panel that it lies on; a corner by its marks. */
+  /** Says where the part goes, by the edges of the panel that it lies on; else by its marks. */
   Message byEye() {
-    boolean isStraight =
-        act.joint()
-            .filter(joint -> joint.shape() == Layer.Shape.WHOLE)
-            .filter(joint -> joint.askew().map(each -> each.degrees() == 0).orElse(true))
-            .isPresent();
-    if (!isStraight) {
-      return place();
+    return eye().orElseGet(this::place);
+  }
+
+  /** Says where an eye puts it; empty if it lies at an angle or has no panel of its own. */
+  Optional<Message> eye() {
+    boolean isAskew =
+        act.joint().flatMap(Joint::askew).filter(each -> each.degrees() != 0).isPresent();
+    Layer.Shape shape = act.joint().map(Joint::shape).orElseGet(() -> act.layers().get(0).shape());
+    if (isAskew || isSeam || shape != Layer.Shape.WHOLE) {
+      return Optional.empty();
     }
     Extent there = measured();
-    Extent panel = Extent.of(onTable(facet.corners()), viewpoint);
-    return new ByEye(
-            there.left() - panel.left(),
-            there.top() - panel.top(),
-            panel.right() - there.right(),
-            panel.bottom() - there.bottom())
-        .words();
+    Spot middle = Facet.inside(Facet.polygon(outlines().get(0)));
+    return ByEye.panel(host.flat().piece(), middle)
+        .map(corners -> Extent.of(onTable(corners), viewpoint))
+        .map(
+            panel ->
+                new ByEye(
+                    there.left() - panel.left(),
+                    there.top() - panel.top(),
+                    panel.right() - there.right(),
+                    panel.bottom() - there.bottom()))
+        .filter(ByEye::isWithin)
+        .map(ByEye::words);
   }
 
   private String corner(boolean isBeyond, boolean isAbove) {

@@ -5,8 +5,13 @@ import cufflink.core.design.Face;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Score;
+import cufflink.core.flat.Facet;
+import cufflink.core.flat.Spot;
 import cufflink.core.measure.Length;
 import cufflink.core.words.Message;
+import java.util.List;
+import java.util.Optional;
+import org.locationtech.jts.geom.Polygon;
 
 /**
  * Says where something goes to whoever places by eye: against the edges of its panel, with a number
@@ -26,34 +31,57 @@ public record ByEye(double left, double top, double right, double bottom) {
    *
    * @param layer the layer
    * @param design the card
-   * @return how far it is from the folds and edges around it, as its face lies up
+   * @return how far it is from the folds and edges around it, as its face lies up; empty if it has
+   *     no panel that an eye finds
    */
-  public static ByEye of(Layer layer, Design design) {
+  public static Optional<ByEye> of(Layer layer, Design design) {
     Piece piece = design.piece(layer.on()).orElseThrow();
-    double x = middle(layer.at().x(), layer.right());
-    double y = middle(layer.at().y(), layer.bottom());
-    double[] panel = {
-      0, 0, piece.width().toMillimetres(), piece.height().toMillimetres(),
-    };
-    for (Score score : piece.scores()) {
-      if (score.folds() && score.line().isVertical() && spans(score, y, false)) {
-        narrow(panel, 0, score.line().from().x().toMillimetres(), x);
-      } else if (score.folds() && score.line().isLevel() && spans(score, x, true)) {
-        narrow(panel, 1, score.line().from().y().toMillimetres(), y);
-      }
-    }
-    double before = layer.at().x().toMillimetres() - panel[0];
-    double after = panel[2] - layer.right().toMillimetres();
+    double x = (layer.at().x().toMillimetres() + layer.right().toMillimetres()) / 2;
+    double y = (layer.at().y().toMillimetres() + layer.bottom().toMillimetres()) / 2;
+    return panel(piece, new Spot(x, y)).map(panel -> of(layer, panel)).filter(ByEye::isWithin);
+  }
+
+  private static ByEye of(Layer layer, List<Spot> panel) {
+    double before = layer.at().x().toMillimetres() - panel.get(0).x();
+    double after = panel.get(2).x() - layer.right().toMillimetres();
     boolean inside = layer.face() == Face.INSIDE;
     return new ByEye(
         inside ? before : after,
-        layer.at().y().toMillimetres() - panel[1],
+        layer.at().y().toMillimetres() - panel.get(0).y(),
         inside ? after : before,
-        panel[3] - layer.bottom().toMillimetres());
+        panel.get(2).y() - layer.bottom().toMillimetres());
   }
 
-  private static double middle(Length from, Length to) {
-    return (from.toMillimetres() + to.toMillimetres()) / 2;
+  /** Says whether it lies on its panel: what reaches past a fold or an edge needs its marks. */
+  public boolean isWithin() {
+    return Math.min(Math.min(left, right), Math.min(top, bottom)) >= -SEEN;
+  }
+
+  /**
+   * Finds the panel round a place: as far as there is no fold and no edge.
+   *
+   * @param piece the piece
+   * @param place a place on it
+   * @return the four corners in the frame of the piece, the upper left first, clockwise; empty if
+   *     not all of that is paper, as beside a slanted edge
+   */
+  public static Optional<List<Spot>> panel(Piece piece, Spot place) {
+    double[] panel = {0, 0, piece.width().toMillimetres(), piece.height().toMillimetres()};
+    for (Score score : piece.scores()) {
+      if (score.folds() && score.line().isVertical() && spans(score, place.y(), false)) {
+        narrow(panel, 0, score.line().from().x().toMillimetres(), place.x());
+      } else if (score.folds() && score.line().isLevel() && spans(score, place.x(), true)) {
+        narrow(panel, 1, score.line().from().y().toMillimetres(), place.y());
+      }
+    }
+    List<Spot> corners =
+        List.of(
+            new Spot(panel[0], panel[1]),
+            new Spot(panel[2], panel[1]),
+            new Spot(panel[2], panel[3]),
+            new Spot(panel[0], panel[3]));
+    Polygon paper = Facet.polygon(piece.outline().stream().map(Spot::from).toList());
+    return Optional.of(corners).filter(each -> paper.buffer(SEEN).covers(Facet.polygon(each)));
   }
 
   private static boolean spans(Score score, double at, boolean across) {
@@ -91,8 +119,7 @@ public record ByEye(double left, double top, double right, double bottom) {
     if (isNear(gap, 0)) {
       return Message.of("eye.flush", side);
     }
-    return Message.of(
-        gap > 0 ? "eye.near" : "eye.past", Length.fromMillimetres(Math.abs(gap)), side);
+    return Message.of("eye.near", Length.fromMillimetres(gap), side);
   }
 
   private static boolean isNear(double one, double other) {

@@ -38,11 +38,6 @@ final class Covered {
   /** What is opened this far is out of the way: the cosine of 45 degrees. */
   private static final double OPENED = Math.sqrt(0.5);
 
-  /** A finger goes in where there is so much room, in millimetres, and no deeper than this. */
-  private static final double FINGER = 16;
-
-  private static final double DEEP = 70;
-
   /** What is as near as this lies flat on the place, in millimetres. */
   private static final double FLAT = 0.5;
 
@@ -51,6 +46,7 @@ final class Covered {
   private final FoldModel model;
   private final int ready;
   private final Map<Integer, Pose> poses = new HashMap<>();
+  private final Map<Integer, Geometry> ways = new HashMap<>();
 
   private Covered(Design design, Act put, FoldModel model) {
     this.design = design;
@@ -173,10 +169,10 @@ final class Covered {
       if (!member.flat().piece().id().equals(put.piece().orElseThrow())) {
         continue;
       }
-      Geometry ways = ways(member);
+      Geometry in = ways.computeIfAbsent(member.firstFacet(), first -> ways(member));
       for (Facet facet : member.flat().facets()) {
         Motion lies = pose.motions().get(member.firstFacet() + facet.index());
-        if (isOver(facet, ways, lies, at, out)) {
+        if (isOver(facet, in, lies, at, out)) {
           return true;
         }
       }
@@ -214,7 +210,10 @@ final class Covered {
       return false;
     }
     var middle = ways.getFactory().createPoint(new Coordinate(there.x(), there.y()));
-    boolean isReached = far >= FINGER && ways.distance(middle) <= DEEP;
+    boolean isReached =
+        far >= Tube.MOUTH.toMillimetres()
+            && !ways.isEmpty()
+            && ways.distance(middle) <= Tube.DEEP.toMillimetres();
     return !isReached;
   }
 }

@@ -241,9 +241,12 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring, Wi
    * @return the direction
    */
   public Message glued(Layer layer, Design design, boolean raised) {
-    return wish.own().byEye() && layer.shape() == Layer.Shape.WHOLE
-        ? Gluing.of(layer, design, raised, ByEye.of(layer, design).words())
-        : Gluing.of(layer, design, raised);
+    boolean isByEye = wish.own().byEye() && layer.shape() == Layer.Shape.WHOLE;
+    return Optional.of(layer)
+        .filter(each -> isByEye)
+        .flatMap(each -> ByEye.of(each, design))
+        .map(eye -> Gluing.of(layer, design, raised, eye.words()))
+        .orElseGet(() -> Gluing.of(layer, design, raised));
   }
 
   /**

@@ -19,13 +19,13 @@ import java.util.List;
  */
 final class Tube {
   /** A mouth narrower than this lets no finger in. */
-  private static final Length MOUTH = Length.ofMillimetres(16);
+  static final Length MOUTH = Length.ofMillimetres(16);
 
   /** Nor one narrower than this a brush with liquid glue. */
   private static final Length BRUSH = Length.ofMillimetres(6);
 
   /** Nothing deeper than this is pressed down. */
-  private static final Length DEEP = Length.ofMillimetres(70);
+  static final Length DEEP = Length.ofMillimetres(70);
 
   private Tube() {}
 

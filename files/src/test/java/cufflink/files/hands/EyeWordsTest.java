@@ -12,6 +12,7 @@ import cufflink.core.flat.Facet;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.flat.Spot;
 import cufflink.core.glue.GluingOrder;
+import cufflink.core.glue.HalfBuilt;
 import cufflink.core.job.Job;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
@@ -44,8 +45,10 @@ class EyeWordsTest {
   /** What nobody sees, and half a mark of what is told in words, in millimetres. */
   private static final double SEEN = 1.3;
 
+  private static final double NEARLY = 0.9;
+
   private static final java.util.regex.Pattern GAP =
-      java.util.regex.Pattern.compile("some (?:about )?([0-9.]+).* (from|past) the (\\w+)");
+      java.util.regex.Pattern.compile("some (?:about )?([0-9.]+).* (from) the (\\w+)");
 
   static Stream<String> ids() {
     return PatternLibrary.shipped().patterns().stream().map(Pattern::id);
@@ -67,6 +70,10 @@ class EyeWordsTest {
         continue;
       }
       String words = order.glued(layer, design, false).say(METRIC);
+      if (words.contains("its corner")) {
+        // No eye finds its place: it reaches past a fold or lies beside a slanted edge.
+        continue;
+      }
       Piece piece = design.piece(layer.on()).orElseThrow();
       double wide = piece.width().toMillimetres();
       double left = layer.at().x().toMillimetres();
@@ -86,6 +93,45 @@ class EyeWordsTest {
     }
   }
 
+  /** What is glued on goes where the eye puts it, on whatever lies on the table by itself. */
+  @ParameterizedTest
+  @MethodSource("ids")
+  void parts_lieWhereTheEyePutsThem(String id) {
+    Job job = job(id);
+    Design design = Jobs.derive(job).made().orElseThrow().design();
+    GluingOrder order = GluingOrder.of(design, job.order().wish());
+    for (int i = 0; i < order.steps().size(); i++) {
+      var joint = order.steps().get(i).act().joint();
+      var place = GlueDrawing.place(order, design, i);
+      boolean isByItself =
+          joint.isPresent()
+              && place.isPresent()
+              && HalfBuilt.of(order, design, i)
+                  .filter(it -> it.design().base().id().equals(joint.get().on()))
+                  .isPresent();
+      String words = place.map(each -> each.say(METRIC)).orElse("");
+      if (!isByItself || words.contains(" corner ") || words.contains(" point ")) {
+        continue;
+      }
+      Piece piece = design.piece(joint.get().on()).orElseThrow();
+      double wide = piece.width().toMillimetres();
+      double left = joint.get().area().at().x().toMillimetres();
+      double right = joint.get().area().right().toMillimetres();
+      double top = joint.get().area().at().y().toMillimetres();
+      double high = joint.get().area().height().toMillimetres();
+      Envelope panel = panel(piece, new Spot((left + right) / 2, top + high / 2));
+      boolean turned = joint.get().face() == Face.OUTSIDE;
+      Envelope seen =
+          turned
+              ? new Envelope(
+                  wide - panel.getMaxX(), wide - panel.getMinX(), panel.getMinY(), panel.getMaxY())
+              : panel;
+      Spot laid = obey(words.replace(", as both lie here.", ""), seen, right - left, high);
+      assertEquals(turned ? wide - right : left, laid.x(), SEEN, id + ": " + words);
+      assertEquals(top, laid.y(), SEEN, id + ": " + words);
+    }
+  }
+
   /** From a place as far as the paper goes without a fold or an edge, both ways. */
   private static Envelope panel(Piece piece, Spot place) {
     Geometry paper =
@@ -94,6 +140,11 @@ class EyeWordsTest {
             .filter(shape -> shape.getEnvelopeInternal().contains(place.x(), place.y()))
             .findFirst()
             .orElseThrow(() -> new AssertionError(piece.id() + " has nothing at " + place));
+    // What is nibbled at its edge, as by a notch, is a rectangle to the eye.
+    Envelope box = paper.getEnvelopeInternal();
+    if (paper.getArea() > NEARLY * box.getArea()) {
+      return box;
+    }
     double far = 10_000;
     Envelope across =
         run(paper, new Coordinate(-far, place.y()), new Coordinate(far, place.y()), place);
@@ -164,6 +215,11 @@ class EyeWordsTest {
         String said = line.say(METRIC);
         assertTrue(!said.contains("its corner"), said);
       }
+      boolean isSaid =
+          GlueDrawing.place(eye, design, i)
+              .filter(it -> it.say(METRIC).contains("its corner"))
+              .isPresent();
+      assertTrue(!isSaid || letters(eye, design, i, surface) > 0, "told by marks, and none drawn");
       fewer += letters(marks, design, i, surface) - letters(eye, design, i, surface);
     }
     assertTrue(fewer > 0, "as many numbers stand on the pictures");
