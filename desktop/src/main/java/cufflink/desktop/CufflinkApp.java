@@ -6,6 +6,7 @@ import cufflink.desktop.shell.MainWindow;
 import cufflink.desktop.shell.Projects;
 import cufflink.desktop.work.PaperDrawer;
 import cufflink.desktop.work.Workbench;
+import cufflink.files.figure.PictureShelf;
 import cufflink.files.project.AtomicFile;
 import cufflink.files.project.DrawerStore;
 import cufflink.files.project.FaultLog;
@@ -125,7 +126,8 @@ public class CufflinkApp extends Application {
 
   private static PaperDrawer drawer(UserFolders folders) {
     AtomicFile writer = new AtomicFile(AtomicFile.Disk.REAL);
-    return new PaperDrawer(new DrawerStore(folders.drawer(), writer));
+    return new PaperDrawer(
+        new DrawerStore(folders.drawer(), writer), Optional.of(new PictureShelf(folders, writer)));
   }
 
   private static void remember(Stage stage, Workbench bench, Projects files) {

@@ -44,6 +44,9 @@ public final class CutPlanner {
    * @return the plan; parts for which there is no paper are named among its problems
    */
   public static CutPlan plan(CutQuestion question, List<Sheet> usual, Watch watch) {
+    if (PlacedParts.isIn(question)) {
+      return PlacedParts.plan(question, rest -> plan(rest, usual, watch));
+    }
     return new CutPlanner(question, watch, 1).plan(usual);
   }
 

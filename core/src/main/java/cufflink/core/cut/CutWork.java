@@ -17,6 +17,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /** What must be cut for some copies of a card. */
@@ -26,10 +27,17 @@ public final class CutWork {
   private final Paper paper;
   private final int copies;
   private final Set<String> besides;
+  private final Map<String, Part.At> placed;
 
   private CutWork(
-      Design design, Collection<PaperRole> roles, Paper paper, int copies, Set<String> besides) {
+      Design design,
+      Collection<PaperRole> roles,
+      Paper paper,
+      int copies,
+      Set<String> besides,
+      Map<String, Part.At> placed) {
     this.design = design;
+    this.placed = placed;
     this.roles = roles;
     this.paper = paper;
     this.copies = copies;
@@ -51,7 +59,7 @@ public final class CutWork {
    */
   public static List<Part> parts(
       Design design, Collection<PaperRole> roles, Paper paper, int copies) {
-    return parts(design, roles, paper, copies, Set.of());
+    return parts(design, roles, paper, copies, Set.of(), Map.of());
   }
 
   /**
@@ -63,11 +71,21 @@ public final class CutWork {
    * @param paper the paper, whose print decides which halves may share a rectangle
    * @param copies how many cards, above zero
    * @param besides the pieces to cut on their own all the same, by their ids
+   * @param placed where on the sheet parts are cut that are not cut wherever there is room, by
+   *     their ids; a half of those shares no rectangle
    * @return the parts, pieces before layers
    */
   public static List<Part> parts(
-      Design design, Collection<PaperRole> roles, Paper paper, int copies, Set<String> besides) {
-    return new CutWork(design, roles, paper, copies, besides).parts();
+      Design design,
+      Collection<PaperRole> roles,
+      Paper paper,
+      int copies,
+      Set<String> besides,
+      Map<String, Part.At> placed) {
+    return new CutWork(design, roles, paper, copies, besides, placed)
+        .parts().stream()
+            .map(part -> part.withAt(Optional.ofNullable(placed.get(part.id()))))
+            .toList();
   }
 
   private List<Part> parts() {
@@ -83,7 +101,9 @@ public final class CutWork {
     }
     Map<Half, List<Layer>> halves = new LinkedHashMap<>();
     for (Layer layer : design.layers()) {
-      if (roles.contains(layer.role()) && layer.shape().isHalf()) {
+      boolean isShared =
+          layer.shape().isHalf() && !placed.containsKey(layer.on() + "." + layer.id());
+      if (roles.contains(layer.role()) && isShared) {
         halves
             .computeIfAbsent(half(layer), each -> new ArrayList<>())
             .addAll(Collections.nCopies(design.count(layer), layer));

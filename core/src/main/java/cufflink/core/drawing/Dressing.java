@@ -1,5 +1,6 @@
 package cufflink.core.drawing;
 
+import cufflink.core.decor.Cutout;
 import cufflink.core.design.Design;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Piece;
@@ -10,6 +11,7 @@ import cufflink.core.paper.Motif;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers;
 import cufflink.core.scene.Drawing;
+import cufflink.core.scene.Drawing.Imprint;
 import cufflink.core.scene.Drawing.Mark;
 import cufflink.core.scene.Drawing.Printed;
 import cufflink.core.scene.Drawing.Shape;
@@ -17,7 +19,10 @@ import cufflink.core.scene.Ref;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.geom.util.AffineTransformationBuilder;
 
 /**
  * Shows the papers of a working drawing as they look, but so pale that all that is written on them
@@ -74,6 +79,11 @@ final class Dressing {
 
   private Mark printed(Shape shape, PaperRole role, List<Mark> later, double scale) {
     Papers.Colours colours = look.colours(role);
+    Optional<Cutout> cutout = Prints.cutout(design, look.own(), shape.ref());
+    Optional<Printed> pictured = cutout.flatMap(it -> pictured(shape, it));
+    if (pictured.isPresent()) {
+      return pictured.get();
+    }
     boolean isMat = role.isUsual() && later.stream().anyMatch(mark -> liesOn(mark, shape));
     int ground = pale(isMat ? colours.ink().rgb() : colours.ground().rgb());
     List<List<Spot>> figures =
@@ -82,6 +92,49 @@ final class Dressing {
             : Motifs.of(colours.motif(), shape.corners(), PITCH * scale);
     return new Printed(
         List.of(shape.corners()), ground, figures, pale(colours.ink().rgb()), 1, shape.ref());
+  }
+
+  /** Only what was seen of a part is dressed, wherever it was drawn. */
+  private Optional<Printed> pictured(Shape shape, Cutout cutout) {
+    return Patch.of(design).stream()
+        .filter(patch -> patch.ref().equals(shape.ref()))
+        .flatMap(patch -> onto(patch.corners(), shape.corners()).stream())
+        .findFirst()
+        .map(
+            onto -> {
+              List<Imprint> imprints =
+                  cutout.sheets().stream()
+                      .map(
+                          at ->
+                              new Imprint(
+                                  cutout.picture().name(),
+                                  at.stream().map(spot -> moved(onto, spot)).toList(),
+                                  WHITE))
+                      .toList();
+              int ground = pale(cutout.picture().mean());
+              List<List<Spot>> rings = List.of(shape.corners());
+              return new Printed(rings, ground, List.of(), ground, 1, imprints, shape.ref());
+            });
+  }
+
+  /** Finds how a part was drawn, from three of its corners that do not lie in a row. */
+  private static Optional<AffineTransformation> onto(List<Spot> part, List<Spot> drawn) {
+    if (part.size() != drawn.size()) {
+      return Optional.empty();
+    }
+    return Optional.ofNullable(
+        new AffineTransformationBuilder(
+                at(part, 0), at(part, 1), at(part, 2), at(drawn, 0), at(drawn, 1), at(drawn, 2))
+            .getTransformation());
+  }
+
+  private static Coordinate at(List<Spot> corners, int index) {
+    return new Coordinate(corners.get(index).x(), corners.get(index).y());
+  }
+
+  private static Spot moved(AffineTransformation onto, Spot spot) {
+    Coordinate to = onto.transform(new Coordinate(spot.x(), spot.y()), new Coordinate());
+    return new Spot(to.x, to.y);
   }
 
   private boolean liesOn(Mark mark, Shape under) {

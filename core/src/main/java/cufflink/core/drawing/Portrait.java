@@ -258,7 +258,17 @@ public final class Portrait {
             figures.stream().map(figure -> seen(ply, figure)).toList(),
             print.ink(),
             ply.light(),
+            imprints(ply, print),
             ref));
+  }
+
+  private List<Drawing.Imprint> imprints(Ply ply, Prints.Print print) {
+    return print.cutout().stream()
+        .flatMap(
+            cutout ->
+                cutout.sheets().stream()
+                    .map(at -> new Drawing.Imprint(cutout.picture().name(), seen(ply, at), 0)))
+        .toList();
   }
 
   private void hold(Ply ply, Holding.Held held) {

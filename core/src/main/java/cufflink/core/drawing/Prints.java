@@ -1,5 +1,6 @@
 package cufflink.core.drawing;
 
+import cufflink.core.decor.Cutout;
 import cufflink.core.design.Design;
 import cufflink.core.design.Face;
 import cufflink.core.design.Layer;
@@ -10,8 +11,11 @@ import cufflink.core.paper.Motif;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers;
+import cufflink.core.paper.Tint;
 import cufflink.core.scene.Fill;
+import cufflink.core.scene.Ref;
 import java.util.List;
+import java.util.Optional;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 
@@ -35,13 +39,29 @@ final class Prints {
     boolean isLikeOthers = piece.paper() == PaperKind.PATTERNED && !look.isChosen(piece.role());
     Papers.Colours colours = look.colours(isLikeOthers ? PaperRole.PATTERNED : piece.role());
     boolean isCard = piece.role().equals(PaperRole.CARDSTOCK);
+    Optional<Cutout> cutout = Cutout.of(piece, face, look.own());
+    if (cutout.isPresent()) {
+      return pictured(piece.role(), face == Face.OUTSIDE, cutout.get());
+    }
     return isCard && face == Face.INSIDE
         ? new Print(colours.ground().pale(), colours.ink().rgb(), Motif.PLAIN)
         : Print.of(colours);
   }
 
+  /** Paper in a picture is white on its back, unless it is printed on both faces. */
+  private Print pictured(PaperRole role, boolean isFront, Cutout cutout) {
+    int ground = cutout.picture().mean();
+    return isFront || look.own().of(role).twoSided()
+        ? new Print(ground, ground, Motif.PLAIN, Optional.of(cutout))
+        : new Print(Tint.WHITE.rgb(), ground, Motif.PLAIN);
+  }
+
   /** What a paper shows. */
-  record Print(int ground, int ink, Motif motif) {
+  record Print(int ground, int ink, Motif motif, Optional<Cutout> cutout) {
+    Print(int ground, int ink, Motif motif) {
+      this(ground, ink, motif, Optional.empty());
+    }
+
     static Print of(Papers.Colours colours) {
       return new Print(colours.ground().rgb(), colours.ink().rgb(), colours.motif());
     }
@@ -60,11 +80,47 @@ final class Prints {
   Print of(Patch patch, Polygon shape, Face face, boolean onMat) {
     PaperRole role = role(patch);
     Papers.Colours colours = look.colours(role);
+    Optional<Cutout> cutout = cutout(patch.ref());
+    if (cutout.isPresent()) {
+      return pictured(role, true, cutout.get());
+    }
     boolean isLayered = role.isUsual() && patch.fill() == Fill.LAYER;
     if (isLayered && hasMore(patch, shape, face)) {
       return Print.mat(colours);
     }
     return isLayered && onMat ? Print.panel(colours) : Print.of(colours);
+  }
+
+  /** Returns what of a picture is on a layer, or on a flat piece that is glued on. */
+  private Optional<Cutout> cutout(Ref ref) {
+    return cutout(design, look.own(), ref);
+  }
+
+  /**
+   * Returns what of a picture is on what lies on a piece.
+   *
+   * @param design the card
+   * @param papers what it is made from
+   * @param ref a layer, or a joint of a flat piece
+   * @return empty if its paper is in no picture
+   */
+  static Optional<Cutout> cutout(Design design, Papers papers, Ref ref) {
+    Optional<Layer> layer =
+        design.layers().stream()
+            .filter(each -> each.id().equals(ref.line()) && each.on().equals(ref.piece()))
+            .findFirst();
+    if (layer.isPresent()) {
+      return Cutout.of(layer.get(), design, papers);
+    }
+    return design.joints().stream()
+        .filter(joint -> joint.id().equals(ref.line()) && joint.on().equals(ref.piece()))
+        .findFirst()
+        .flatMap(
+            joint ->
+                design
+                    .piece(joint.piece())
+                    .filter(piece -> piece.scores().isEmpty())
+                    .flatMap(piece -> Cutout.of(joint, piece, papers)));
   }
 
   /** Returns what the paper of a patch is for: of a layer, or of a piece that is glued on. */

@@ -20,7 +20,6 @@ import cufflink.core.layers.Areas;
 import cufflink.core.paper.Adhesive;
 import cufflink.core.paper.Contrast;
 import cufflink.core.paper.Look;
-import cufflink.core.paper.Motif;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers;
@@ -156,7 +155,8 @@ public final class DecorInspection {
     boolean isCard = role.equals(PaperRole.CARDSTOCK) && shown.face() == Face.INSIDE;
     int ground = isCard ? colours.ground().pale() : colours.ground().rgb();
     boolean isBlank = isCard && !papers.of(role).twoSided();
-    boolean isPlain = isBlank || colours.motif() == Motif.PLAIN || isCovered(shown);
+    boolean isPictured = colours.picture().isPresent();
+    boolean isPlain = isBlank || !colours.isPrinted() || (isCovered(shown) && !isPictured);
     return isPlain && Contrast.of(ground, INK) >= Contrast.READABLE;
   }
 

@@ -20,6 +20,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * How one paper is cut for a job.
@@ -135,10 +136,14 @@ public record PaperPlan(
      * @return its parts, with how many of each, whatever was asked about only
      */
     public List<Part> needed() {
+      Map<String, Part.At> placed = PaperGroup.placed(design, papers);
       return PaperGroup.of(this).stream()
           .filter(group -> !group.own().isEmpty())
           .flatMap(
-              group -> CutWork.parts(design, group.own(), group.paper(), order.copies()).stream())
+              group ->
+                  CutWork.parts(
+                      design, group.own(), group.paper(), order.copies(), Set.of(), placed)
+                      .stream())
           .toList();
     }
 
@@ -195,10 +200,15 @@ public record PaperPlan(
     }
 
     /** What is cut from a paper, named after its job. */
-    List<Part> parts(Paper paper, int number) {
+    List<Part> parts(PaperGroup group, int number) {
+      Paper paper = group.paper();
       List<PaperRole> roles =
-          cut(design).stream().filter(role -> papers.of(role).equals(paper)).toList();
-      return CutWork.parts(design, roles, paper, copies).stream()
+          cut(design).stream()
+              .filter(role -> papers.of(role).equals(paper))
+              .filter(role -> group.isOf(paper, papers, role))
+              .toList();
+      Map<String, Part.At> placed = PaperGroup.placed(design, papers);
+      return CutWork.parts(design, roles, paper, copies, Set.of(), placed).stream()
           .map(
               part ->
                   new Part(
@@ -207,7 +217,8 @@ public record PaperPlan(
                       part.width(),
                       part.height(),
                       part.count(),
-                      part.folds()))
+                      part.folds(),
+                      part.at()))
           .toList();
     }
   }

@@ -1,6 +1,5 @@
 package cufflink.core.paper;
 
-import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -19,7 +18,7 @@ import java.util.OptionalDouble;
  * @param pitch how far it is set up from the table, degrees; 90 stands it on its lower edge
  * @param held what is seen in its pocket, if anything is
  * @param drawn how far that is drawn out, a share from 0, where it is wholly in, to 1
- * @param chosen what the maker's papers look like, by the id of their role
+ * @param own the maker's papers: what they look like, and where on their sheets parts are cut
  */
 public record Look(
     Tint card,
@@ -33,7 +32,7 @@ public record Look(
     double pitch,
     Optional<HeldItem> held,
     double drawn,
-    Map<String, Papers.Colours> chosen) {
+    Papers own) {
   /** In a picture what is held peeps out by this share, so that it is seen at all. */
   public static final double PEEPS = 0.28;
 
@@ -51,7 +50,7 @@ public record Look(
           0,
           Optional.empty(),
           PEEPS,
-          Map.of());
+          Papers.USUAL);
 
   /** Checks that nothing is missing. */
   public Look {
@@ -63,7 +62,7 @@ public record Look(
     if (!(drawn >= 0 && drawn <= 1)) {
       throw new IllegalArgumentException("drawn out by " + drawn + " of its length");
     }
-    chosen = Map.copyOf(chosen);
+    Objects.requireNonNull(own);
   }
 
   /**
@@ -75,7 +74,7 @@ public record Look(
    */
   public Look from(double newTurn, double newTilt, double newPitch) {
     return new Look(
-        card, printed, ground, ink, motif, at, newTurn, newTilt, newPitch, held, drawn, chosen);
+        card, printed, ground, ink, motif, at, newTurn, newTilt, newPitch, held, drawn, own);
   }
 
   /**
@@ -84,7 +83,7 @@ public record Look(
    * @param item what it holds, if anything
    */
   public Look holding(Optional<HeldItem> item) {
-    return new Look(card, printed, ground, ink, motif, at, turn, tilt, pitch, item, drawn, chosen);
+    return new Look(card, printed, ground, ink, motif, at, turn, tilt, pitch, item, drawn, own);
   }
 
   /**
@@ -94,7 +93,7 @@ public record Look(
    */
   public Look drawnOut(double share) {
     double now = Math.max(0, Math.min(1, share));
-    return new Look(card, printed, ground, ink, motif, at, turn, tilt, pitch, held, now, chosen);
+    return new Look(card, printed, ground, ink, motif, at, turn, tilt, pitch, held, now, own);
   }
 
   /**
@@ -115,7 +114,7 @@ public record Look(
         pitch,
         held,
         drawn,
-        chosen);
+        own);
   }
 
   /**
@@ -124,8 +123,7 @@ public record Look(
    * @param papers the papers; what they say nothing of stays as it is
    */
   public Look madeOf(Papers papers) {
-    return new Look(
-        card, printed, ground, ink, motif, at, turn, tilt, pitch, held, drawn, papers.colours());
+    return new Look(card, printed, ground, ink, motif, at, turn, tilt, pitch, held, drawn, papers);
   }
 
   /**
@@ -136,9 +134,9 @@ public record Look(
    *     white, since one writes on it
    */
   public Papers.Colours colours(PaperRole role) {
-    Papers.Colours own = chosen.get(role.id());
-    if (own != null) {
-      return own;
+    Papers.Colours seen = own.colours().get(role.id());
+    if (seen != null) {
+      return seen;
     }
     if (!role.isUsual()) {
       return new Papers.Colours(Tint.WHITE, ink, Motif.PLAIN);
@@ -152,6 +150,6 @@ public record Look(
 
   /** Says whether the maker has chosen what such paper looks like. */
   public boolean isChosen(PaperRole role) {
-    return chosen.containsKey(role.id());
+    return own.colours().containsKey(role.id());
   }
 }

@@ -3,6 +3,7 @@ package cufflink.core.paper;
 import java.util.Collections;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.TreeMap;
 
 /**
@@ -11,8 +12,11 @@ import java.util.TreeMap;
  * @param byRole the papers that the maker has chosen, by the id of their role
  * @param colours what they look like, by the id of their role; what is left out is pictured as its
  *     construction says
+ * @param spots where on the sheet parts are cut, by the names of the parts in cut plans; what is
+ *     left out is cut wherever there is room
  */
-public record Papers(Map<String, Paper> byRole, Map<String, Colours> colours) {
+public record Papers(
+    Map<String, Paper> byRole, Map<String, Colours> colours, Map<String, Picture.Spot> spots) {
   /** What a maker has who has said nothing. */
   public static final Papers USUAL = new Papers(Map.of(), Map.of());
 
@@ -22,38 +26,71 @@ public record Papers(Map<String, Paper> byRole, Map<String, Colours> colours) {
    * @param ground its own colour
    * @param ink the colour of what is printed on it, and of a mat under it
    * @param motif what is printed
+   * @param picture the maker's own picture of it, which then is what it looks like
    */
-  public record Colours(Tint ground, Tint ink, Motif motif) {
+  public record Colours(Tint ground, Tint ink, Motif motif, Optional<Picture> picture) {
     /** Checks that nothing is missing. */
     public Colours {
       Objects.requireNonNull(ground);
       Objects.requireNonNull(ink);
       Objects.requireNonNull(motif);
+      Objects.requireNonNull(picture);
+    }
+
+    /** Makes what is in no picture. */
+    public Colours(Tint ground, Tint ink, Motif motif) {
+      this(ground, ink, motif, Optional.empty());
     }
 
     /** Returns the same print on another ground. */
     public Colours on(Tint now) {
-      return new Colours(now, ink, motif);
+      return new Colours(now, ink, motif, picture);
     }
 
     /** Returns the same print in another ink. */
     public Colours in(Tint now) {
-      return new Colours(ground, now, motif);
+      return new Colours(ground, now, motif, picture);
     }
 
-    /** Returns another print in the same colours. */
+    /** Returns another print in the same colours, which then shows instead of a picture. */
     public Colours with(Motif now) {
       return new Colours(ground, ink, now);
+    }
+
+    /** Returns what looks as in a picture; the rest is what mats are of, and what shows without. */
+    public Colours as(Picture now) {
+      return new Colours(ground, ink, motif, Optional.of(now));
+    }
+
+    /** Says whether something is printed on it. */
+    public boolean isPrinted() {
+      return motif != Motif.PLAIN || picture.isPresent();
+    }
+
+    /** Returns the colour that it has from afar, red, green and blue, eight bits each. */
+    public int mean() {
+      return picture.map(Picture::mean).orElseGet(ground::rgb);
     }
   }
 
   /** Copies the papers, and leaves out what goes without saying. */
   public Papers {
     colours = Collections.unmodifiableMap(new TreeMap<>(colours));
+    spots = Collections.unmodifiableMap(new TreeMap<>(spots));
     Map<String, Paper> chosen = new TreeMap<>(byRole);
     chosen.remove(PaperRole.CARDSTOCK.id(), Paper.CARD);
     chosen.remove(PaperRole.PATTERNED.id(), Paper.PATTERNED);
     byRole = Collections.unmodifiableMap(chosen);
+  }
+
+  /**
+   * Makes papers whose parts are cut wherever there is room.
+   *
+   * @param byRole the papers, by the id of their role
+   * @param colours what they look like, by the id of their role
+   */
+  public Papers(Map<String, Paper> byRole, Map<String, Colours> colours) {
+    this(byRole, colours, Map.of());
   }
 
   /**
@@ -93,7 +130,7 @@ public record Papers(Map<String, Paper> byRole, Map<String, Colours> colours) {
   public Papers with(PaperRole role, Paper paper) {
     Map<String, Paper> now = new TreeMap<>(byRole);
     now.put(role.id(), paper);
-    return new Papers(now, colours);
+    return new Papers(now, colours, spots);
   }
 
   /**
@@ -106,7 +143,20 @@ public record Papers(Map<String, Paper> byRole, Map<String, Colours> colours) {
   public Papers looking(PaperRole role, Colours now) {
     Map<String, Colours> all = new TreeMap<>(colours);
     all.put(role.id(), now);
-    return new Papers(byRole, all);
+    return new Papers(byRole, all, spots);
+  }
+
+  /**
+   * Returns the same with a part cut from a certain place of its sheet.
+   *
+   * @param part its name in cut plans
+   * @param spot where; anywhere if empty
+   * @return the papers
+   */
+  public Papers cutting(String part, Optional<Picture.Spot> spot) {
+    Map<String, Picture.Spot> now = new TreeMap<>(spots);
+    spot.ifPresentOrElse(at -> now.put(part, at), () -> now.remove(part));
+    return new Papers(byRole, colours, now);
   }
 
   /**

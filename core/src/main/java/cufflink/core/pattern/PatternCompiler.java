@@ -7,6 +7,7 @@ import cufflink.core.finding.Finding;
 import cufflink.core.measure.Length;
 import cufflink.core.paper.Look;
 import cufflink.core.paper.Motif;
+import cufflink.core.paper.Papers;
 import cufflink.core.paper.Tint;
 import cufflink.core.value.Values;
 import java.util.ArrayList;
@@ -114,7 +115,7 @@ public final class PatternCompiler {
         section.has("pitch") ? number(section, "pitch") : Look.USUAL.pitch(),
         Optional.empty(),
         Look.PEEPS,
-        Map.of());
+        Papers.USUAL);
   }
 
   private static double number(Section section, String key) {

@@ -60,6 +60,12 @@ final class Beside {
           printed.figures().stream().map(figure -> moved(figure, right, down)).toList(),
           printed.ink(),
           printed.light(),
+          printed.imprints().stream()
+              .map(
+                  each ->
+                      new Drawing.Imprint(
+                          each.name(), moved(each.corners(), right, down), each.white()))
+              .toList(),
           Ref.NONE);
     }
     Caption caption = (Caption) mark;

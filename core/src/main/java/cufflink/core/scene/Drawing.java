@@ -85,15 +85,51 @@ public record Drawing(double width, double height, double scale, List<Mark> mark
    * @param figures what is printed; it reaches past the paper and is clipped to it
    * @param ink the colour of these
    * @param light how bright it is, from 0 to 1
+   * @param imprints pictures that show on it, clipped to it; what cannot be found shows the ground
    * @param ref what it stands for
    */
   public record Printed(
-      List<List<Spot>> rings, int ground, List<List<Spot>> figures, int ink, double light, Ref ref)
+      List<List<Spot>> rings,
+      int ground,
+      List<List<Spot>> figures,
+      int ink,
+      double light,
+      List<Imprint> imprints,
+      Ref ref)
       implements Mark {
     /** Copies the lists. */
     public Printed {
       rings = rings.stream().map(List::copyOf).toList();
       figures = figures.stream().map(List::copyOf).toList();
+      imprints = List.copyOf(imprints);
+    }
+
+    /** Makes paper that is in no picture. */
+    public Printed(
+        List<List<Spot>> rings,
+        int ground,
+        List<List<Spot>> figures,
+        int ink,
+        double light,
+        Ref ref) {
+      this(rings, ground, figures, ink, light, List.of(), ref);
+    }
+  }
+
+  /**
+   * A picture on paper, seen straight or askew.
+   *
+   * @param name the name under which it is kept
+   * @param corners where its upper left, upper right and lower left corners come to lie
+   * @param white how much white is laid over it, from 0 to 1
+   */
+  public record Imprint(String name, List<Spot> corners, double white) {
+    /** Copies the list. */
+    public Imprint {
+      corners = List.copyOf(corners);
+      if (corners.size() != 3 || !(white >= 0 && white <= 1)) {
+        throw new IllegalArgumentException(corners + " of a picture, " + white + " white");
+      }
     }
   }
 

@@ -3,6 +3,7 @@ package cufflink.desktop.paper;
 import cufflink.core.flat.Spot;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Drawing.Caption;
+import cufflink.core.scene.Drawing.Imprint;
 import cufflink.core.scene.Drawing.Mark;
 import cufflink.core.scene.Drawing.Printed;
 import cufflink.core.scene.Drawing.Shape;
@@ -11,15 +12,19 @@ import cufflink.core.scene.Fill;
 import cufflink.core.scene.Ink;
 import cufflink.core.scene.Ref;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.image.Image;
 import javafx.scene.image.WritableImage;
 import javafx.scene.paint.Color;
 import javafx.scene.paint.ImagePattern;
 import javafx.scene.shape.FillRule;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.TextAlignment;
+import javafx.scene.transform.Affine;
+import javafx.scene.transform.NonInvertibleTransformException;
 
 /** Paints a drawing on a canvas. */
 final class CanvasPainter {
@@ -32,9 +37,17 @@ final class CanvasPainter {
   private final Palette palette;
   private final FontBook fonts;
   private final Set<Ref> chosen;
+  private final Shown shown;
 
-  CanvasPainter(GraphicsContext graphics, Palette palette, FontBook fonts, Set<Ref> chosen) {
+  /** Finds a picture about as large as it is painted. */
+  interface Shown {
+    Optional<Image> image(String name, double pixels);
+  }
+
+  CanvasPainter(
+      GraphicsContext graphics, Palette palette, FontBook fonts, Set<Ref> chosen, Shown shown) {
     this.graphics = graphics;
+    this.shown = shown;
     this.palette = palette;
     this.fonts = fonts;
     this.chosen = chosen;
@@ -109,6 +122,10 @@ final class CanvasPainter {
     printed.rings().forEach(this::ring);
     graphics.setFill(shaded(printed.ground(), printed.light()));
     graphics.fill();
+    if (!printed.imprints().isEmpty()) {
+      printed.imprints().forEach(imprint -> show(printed, imprint));
+      veil(printed);
+    }
     if (!printed.figures().isEmpty()) {
       graphics.clip();
       graphics.setFillRule(FillRule.NON_ZERO);
@@ -118,6 +135,64 @@ final class CanvasPainter {
       graphics.fill();
     }
     graphics.restore();
+  }
+
+  /**
+   * Fills paper with a picture, seen straight or askew: the paper is taken back to where the
+   * picture lies straight. What a sheet holds once is painted as often as the paper is larger.
+   */
+  private void show(Printed printed, Imprint imprint) {
+    Spot corner = imprint.corners().get(0);
+    Spot right = imprint.corners().get(1);
+    Spot below = imprint.corners().get(2);
+    Affine onto =
+        new Affine(
+            right.x() - corner.x(),
+            below.x() - corner.x(),
+            corner.x(),
+            right.y() - corner.y(),
+            below.y() - corner.y(),
+            corner.y());
+    if (Math.abs(onto.determinant()) < 1) {
+      return;
+    }
+    double pixels = Math.max(corner.distance(right), corner.distance(below));
+    shown
+        .image(imprint.name(), pixels)
+        .ifPresent(
+            image -> {
+              onto.appendScale(1 / image.getWidth(), 1 / image.getHeight());
+              graphics.save();
+              graphics.transform(onto);
+              graphics.beginPath();
+              printed.rings().forEach(ring -> ring(back(onto, ring)));
+              graphics.setFill(
+                  new ImagePattern(image, 0, 0, image.getWidth(), image.getHeight(), false));
+              graphics.fill();
+              graphics.restore();
+            });
+  }
+
+  private static List<Spot> back(Affine onto, List<Spot> ring) {
+    try {
+      Affine back = onto.createInverse();
+      return ring.stream()
+          .map(spot -> back.transform(spot.x(), spot.y()))
+          .map(at -> new Spot(at.getX(), at.getY()))
+          .toList();
+    } catch (NonInvertibleTransformException edgeOn) {
+      throw new IllegalStateException("seen along its edge it is not painted", edgeOn);
+    }
+  }
+
+  /** Lays what is in the shade under a grey veil, and what is to be written on under a white. */
+  private void veil(Printed printed) {
+    double white = printed.imprints().get(0).white();
+    double black = (1 - DARKEST) * (1 - printed.light());
+    graphics.beginPath();
+    printed.rings().forEach(this::ring);
+    graphics.setFill(white > 0 ? Color.rgb(255, 255, 255, white) : Color.rgb(0, 0, 0, black));
+    graphics.fill();
   }
 
   private static Color shaded(int rgb, double light) {

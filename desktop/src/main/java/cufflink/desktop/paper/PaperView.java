@@ -32,8 +32,20 @@ public final class PaperView extends Palette {
   private LengthFormat format = Words.on(Marks.MILLIMETRES, LengthFormat.Fractions.TYPESET);
   private Optional<Drawing> drawing = Optional.empty();
 
-  /** Makes an empty view. */
+  private final PictureBook pictures;
+
+  /** Makes an empty view of what is in no picture. */
   public PaperView() {
+    this(PictureBook.empty());
+  }
+
+  /**
+   * Makes an empty view.
+   *
+   * @param pictures what papers look like
+   */
+  public PaperView(PictureBook pictures) {
+    this.pictures = pictures;
     getStyleClass().add("paper-view");
     getChildren().addAll(canvas, flags);
     canvas.setManaged(false);
@@ -108,7 +120,14 @@ public final class PaperView extends Palette {
   private void paint() {
     var graphics = canvas.getGraphicsContext2D();
     graphics.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
-    drawing.ifPresent(each -> new CanvasPainter(graphics, this, fonts, chosen.get()).paint(each));
+    CanvasPainter painter =
+        new CanvasPainter(
+            graphics,
+            this,
+            fonts,
+            chosen.get(),
+            (name, pixels) -> pictures.image(name, pixels, this::paint));
+    drawing.ifPresent(painter::paint);
   }
 
   private void point(MouseEvent event) {

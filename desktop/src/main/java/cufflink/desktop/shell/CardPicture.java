@@ -11,6 +11,7 @@ import cufflink.core.paper.Look;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Surface;
 import cufflink.desktop.paper.PaperView;
+import cufflink.desktop.paper.PictureBook;
 import cufflink.files.words.Words;
 import java.util.Optional;
 import javafx.geometry.Dimension2D;
@@ -48,8 +49,8 @@ record CardPicture(Look look, Design design, FoldModel model) {
   }
 
   /** Hangs it up, in pixels; whatever lies below takes the pointer. */
-  PaperView hung(double wide, double tall, Marks marks) {
-    PaperView paper = new PaperView();
+  PaperView hung(double wide, double tall, Marks marks, PictureBook pictures) {
+    PaperView paper = new PaperView(pictures);
     paper.setMouseTransparent(true);
     paper.setPrefSize(wide, tall);
     paper.setMinSize(wide, tall);

@@ -31,6 +31,8 @@ final class LayerStation implements PullStation {
   private final Puller puller;
   private final OwnSizes sizes;
   private final FigureChoice figures;
+  private final PictureChoice pictures;
+  private final PictureHand hand;
   private final CardBeside card;
   private final PerJob<Place> place = new PerJob<>(new Place(Optional.empty(), ""));
 
@@ -43,7 +45,13 @@ final class LayerStation implements PullStation {
     this.puller = new Puller(bench);
     this.sizes = new OwnSizes(bench, log);
     this.figures = new FigureChoice(bench);
+    this.pictures = new PictureChoice(bench);
+    this.hand = new PictureHand(bench);
     this.card = new CardBeside(bench);
+  }
+
+  PictureChoice pictures() {
+    return pictures;
   }
 
   FigureChoice figures() {
@@ -109,9 +117,16 @@ final class LayerStation implements PullStation {
             made ->
                 new TopperWords(bench, derivation, sizes, figures)
                     .words(host(hosts(made)), face(derivation), sentence)
-                    .followedBy(
-                        new PaperLook(bench, derivation.look()).words(made.design(), sentence)))
+                    .followedBy(looks(derivation, made, sentence)))
         .orElse(Message.NONE);
+  }
+
+  private Message looks(Derivation derivation, Derivation.Made made, Sentence sentence) {
+    PictureWords words = new PictureWords(bench, derivation, pictures);
+    return new PaperLook(bench, derivation.look(), words)
+        .words(made.design(), sentence)
+        .followedBy(hand.words(derivation, sentence, redraw))
+        .followedBy(words.gone());
   }
 
   /** Returns the pieces that something is glued to, and the card itself before them. */
@@ -176,7 +191,7 @@ final class LayerStation implements PullStation {
         .made()
         .map(
             made ->
-                puller.over(
+                over(
                     card.draw(
                         derivation,
                         host(hosts(made)),
@@ -186,6 +201,11 @@ final class LayerStation implements PullStation {
                             Portrait.dressed(
                                 drawn(derivation, made, on), made.design(), derivation.look())),
                     face(derivation) == Face.OUTSIDE));
+  }
+
+  private Drawing over(Drawing drawing, boolean isTurnedOver) {
+    hand.over(drawing.scale(), isTurnedOver);
+    return puller.over(drawing, isTurnedOver);
   }
 
   private Drawing drawn(Derivation derivation, Derivation.Made made, Surface surface) {
@@ -199,5 +219,25 @@ final class LayerStation implements PullStation {
   @Override
   public Puller puller() {
     return puller;
+  }
+
+  /** The hand moves what lies there, or the picture on it. */
+  @Override
+  public void press(double x, double y) {
+    if (!hand.press()) {
+      puller.press();
+    }
+  }
+
+  @Override
+  public void drag(double right, double down) {
+    hand.drag(right, down);
+    puller.drag(right, down);
+  }
+
+  @Override
+  public void release() {
+    hand.release();
+    puller.release();
   }
 }

@@ -252,7 +252,7 @@ final class LogTable implements LogStation.View {
   private void workOut(Heading heading, LogTile tile) {
     LogTile.Found known = worked.get(heading.id());
     if (known != null) {
-      tile.show(known);
+      tile.show(known, bench.papers().book());
       return;
     }
     Optional<Heading> before =
@@ -265,7 +265,7 @@ final class LogTable implements LogStation.View {
         derivation -> {
           LogTile.Found now = new LogTile.Found(derivation, "");
           keep(heading, now);
-          tile.show(now);
+          tile.show(now, bench.papers().book());
           before.ifPresent(it -> compare(heading, it, now, tile));
         });
   }
@@ -278,7 +278,7 @@ final class LogTable implements LogStation.View {
         other -> {
           LogTile.Found both = new LogTile.Found(derivation, other);
           keep(heading, both);
-          tile.show(both);
+          tile.show(both, bench.papers().book());
         });
   }
 

@@ -3,6 +3,7 @@ package cufflink.desktop.shell;
 import cufflink.core.job.Derivation;
 import cufflink.core.log.CardMade;
 import cufflink.core.log.CardMade.Heading;
+import cufflink.desktop.paper.PictureBook;
 import cufflink.files.words.Words;
 import java.nio.file.Path;
 import java.util.Map;
@@ -91,12 +92,12 @@ final class LogTile extends VBox {
   }
 
   /** A card that has no photograph is drawn. */
-  void show(Found found) {
+  void show(Found found, PictureBook pictures) {
     differs.setText(found.other().isEmpty() ? "" : Words.say("log.differs", found.other()));
     if (!hasPhoto) {
       found
           .derivation()
-          .flatMap(each -> CardPicture.of(each).map(drawn -> hung(drawn, each)))
+          .flatMap(each -> CardPicture.of(each).map(drawn -> hung(drawn, each, pictures)))
           .ifPresent(picture.getChildren()::setAll);
     }
   }
@@ -138,10 +139,10 @@ final class LogTile extends VBox {
     }
   }
 
-  private static Node hung(CardPicture picture, Derivation derivation) {
+  private static Node hung(CardPicture picture, Derivation derivation, PictureBook pictures) {
     Dimension2D extent = picture.extent();
     double scale = Math.min(WIDE / extent.getWidth(), TALL / extent.getHeight());
     return picture.hung(
-        extent.getWidth() * scale, extent.getHeight() * scale, derivation.job().marks());
+        extent.getWidth() * scale, extent.getHeight() * scale, derivation.job().marks(), pictures);
   }
 }

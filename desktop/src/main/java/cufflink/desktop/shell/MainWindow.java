@@ -25,7 +25,7 @@ public final class MainWindow extends StackPane {
 
   private final Workbench bench;
   private final Projects projects;
-  private final PaperView paper = new PaperView();
+  private final PaperView paper;
   private final SlipView slip;
   private final StackPane centre = new StackPane();
   private final BorderPane table = new BorderPane();
@@ -50,6 +50,7 @@ public final class MainWindow extends StackPane {
   public MainWindow(
       Workbench bench, Projects projects, List<Job> demonstration, Runnable toggleTheme) {
     this.bench = bench;
+    this.paper = new PaperView(bench.papers().book());
     this.wrongs = new Wrongs(bench);
     this.projects = projects;
     this.stations = new Stations(bench, projects, this::redrawOnly, this::refresh);

@@ -27,10 +27,12 @@ final class PaperLook {
 
   private final Workbench bench;
   private final Look look;
+  private final PictureWords pictures;
 
-  PaperLook(Workbench bench, Look look) {
+  PaperLook(Workbench bench, Look look, PictureWords pictures) {
     this.bench = bench;
     this.look = look;
+    this.pictures = pictures;
   }
 
   /** Says of each paper of a card how it looks, each to be chosen otherwise. */
@@ -50,6 +52,9 @@ final class PaperLook {
 
   private String name(PaperRole role) {
     Colours colours = look.colours(role);
+    if (colours.picture().isPresent()) {
+      return Words.say("look.as-in", colours.picture().get().label());
+    }
     String ground = name(colours.ground());
     return colours.motif() == Motif.PLAIN
         ? ground
@@ -70,12 +75,16 @@ final class PaperLook {
 
   private List<MenuItem> items(PaperRole role) {
     Colours now = look.colours(role);
+    List<MenuItem> pictured =
+        role.kind() == PaperKind.RIBBON
+            ? List.of()
+            : pictures.items(role, now, it -> choose(role, it).run());
     if (role.kind() != PaperKind.PATTERNED && role.isUsual()) {
-      return tints(now.ground(), tint -> choose(role, now.on(tint)));
+      return with(tints(now.ground(), tint -> choose(role, now.on(tint))), pictured);
     }
     Menu print = new Menu(Words.say("look.print"));
     for (Motif motif : Motif.values()) {
-      boolean isNow = now.motif() == motif;
+      boolean isNow = now.motif() == motif && now.picture().isEmpty();
       print
           .getItems()
           .add(Sentence.tick(name(motif), isNow, () -> choose(role, now.with(motif)).run()));
@@ -84,7 +93,13 @@ final class PaperLook {
     ink.getItems().addAll(tints(now.ink(), tint -> choose(role, now.in(tint))));
     Menu ground = new Menu(Words.say("look.ground"));
     ground.getItems().addAll(tints(now.ground(), tint -> choose(role, now.on(tint))));
-    return List.of(print, ink, ground);
+    return with(List.of(print, ink, ground), pictured);
+  }
+
+  private static List<MenuItem> with(List<MenuItem> items, List<MenuItem> more) {
+    List<MenuItem> all = new ArrayList<>(items);
+    all.addAll(more);
+    return all;
   }
 
   private static List<MenuItem> tints(Tint now, Function<Tint, Runnable> choose) {

@@ -324,7 +324,8 @@ public final class Projects {
             "",
             () -> Cutter.plans(derivation, from.drawer(), from.others()),
             printer().orElseGet(this::usual),
-            derivation.look());
+            derivation.look(),
+            bench.papers().pictures());
     try {
       Parsed<Path> written = writer.replace(file, export.write(subject));
       return written

@@ -132,7 +132,10 @@ final class Stand extends VBox {
     Dimension2D extent = picture.extent();
     double scale = Math.min(PIXELS_PER_MILLIMETRE, (TALLEST - EDGE) / extent.getHeight());
     return picture.hung(
-        extent.getWidth() * scale + EDGE, extent.getHeight() * scale + EDGE, bench.rulers().last());
+        extent.getWidth() * scale + EDGE,
+        extent.getHeight() * scale + EDGE,
+        bench.rulers().last(),
+        bench.papers().book());
   }
 
   private static String size(Offer offer, LengthFormat format) {

@@ -8,6 +8,7 @@ import cufflink.core.job.Order;
 import cufflink.core.measure.Parsed;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Papers;
+import cufflink.core.paper.Picture;
 import cufflink.core.paper.Sheet;
 import cufflink.core.run.ScoringHabit;
 import cufflink.core.value.Values;
@@ -134,6 +135,17 @@ public final class Making {
    */
   public void use(Papers papers) {
     bench.change(job().withPapers(papers), "", "");
+  }
+
+  /**
+   * Slides the picture on a part. All that is slid in a row is taken back together.
+   *
+   * @param part its name in cut plans
+   * @param spot where on the sheet it is cut then
+   */
+  public void slide(String part, Picture.Spot spot) {
+    Papers now = papers().cutting(part, Optional.of(spot));
+    bench.change(job().withPapers(now), "picture of " + part, "");
   }
 
   /**

@@ -5,6 +5,10 @@ import cufflink.core.cut.Stock;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Parsed;
 import cufflink.core.paper.Sheet;
+import cufflink.desktop.paper.PictureBook;
+import cufflink.desktop.wait.InOrder;
+import cufflink.files.figure.PictureShelf;
+import cufflink.files.figure.Pictures;
 import cufflink.files.project.DrawerStore;
 import cufflink.files.words.Words;
 import java.util.Comparator;
@@ -24,6 +28,8 @@ public final class PaperDrawer {
   private final Optional<DrawerStore> store;
   private final ObservableList<Sheet> typed = FXCollections.observableArrayList();
   private final ReadOnlyObjectWrapper<Drawer> drawer = new ReadOnlyObjectWrapper<>(Drawer.EMPTY);
+  private final Optional<PictureShelf> shelf;
+  private final PictureBook book;
   private final String problem;
 
   /**
@@ -32,7 +38,19 @@ public final class PaperDrawer {
    * @param store where it is kept
    */
   public PaperDrawer(DrawerStore store) {
+    this(store, Optional.empty());
+  }
+
+  /**
+   * Opens the drawer.
+   *
+   * @param store where it is kept
+   * @param shelf where pictures of papers are kept, if anywhere
+   */
+  public PaperDrawer(DrawerStore store, Optional<PictureShelf> shelf) {
     this.store = Optional.of(store);
+    this.shelf = shelf;
+    this.book = new PictureBook(pictures(), new InOrder("pictures")::run);
     Parsed<Drawer> kept = store.read();
     kept.value().ifPresent(drawer::set);
     problem = Words.say(kept.problem());
@@ -41,7 +59,28 @@ public final class PaperDrawer {
   /** Makes an empty drawer that is forgotten with the window. */
   public PaperDrawer() {
     this.store = Optional.empty();
+    this.shelf = Optional.empty();
+    this.book = PictureBook.empty();
     problem = "";
+  }
+
+  /**
+   * Returns where pictures of papers are kept.
+   *
+   * @return empty if they are kept nowhere
+   */
+  public Optional<PictureShelf> shelf() {
+    return shelf;
+  }
+
+  /** Returns where pictures of papers are found. */
+  public Pictures pictures() {
+    return shelf.<Pictures>map(each -> each).orElse(Pictures.NONE);
+  }
+
+  /** Returns pictures of papers as they are shown. */
+  public PictureBook book() {
+    return book;
   }
 
   /**

@@ -146,7 +146,8 @@ public final class Workbench {
     return editions;
   }
 
-  PaperDrawer papers() {
+  /** Returns the maker's papers, and their pictures. */
+  public PaperDrawer papers() {
     return drawer;
   }
 

@@ -87,7 +87,9 @@ final class CutOptions {
     }
     for (String paper : papers) {
       int equals = paper.indexOf('=');
-      PaperRole role = role(answer, paper, paper.substring(0, Math.max(0, equals)).strip());
+      List<PaperRole> known =
+          answer.derivation().made().map(made -> made.design().roles()).orElse(List.of());
+      PaperRole role = role(known, paper, paper.substring(0, Math.max(0, equals)).strip());
       String text = paper.substring(equals + 1).strip();
       cutting = cutting.withSheet(role, sheet("--paper-sheet", text, unit));
     }
@@ -99,11 +101,8 @@ final class CutOptions {
   }
 
   /** Finds one of the papers that the construction has for itself. */
-  private static PaperRole role(Request.Answer answer, String given, String id) {
-    List<PaperRole> roles =
-        answer.derivation().made().map(made -> made.design().roles()).orElse(List.of()).stream()
-            .filter(role -> role.kind() != PaperKind.RIBBON)
-            .toList();
+  static PaperRole role(List<PaperRole> known, String given, String id) {
+    List<PaperRole> roles = known.stream().filter(role -> role.kind() != PaperKind.RIBBON).toList();
     return roles.stream()
         .filter(role -> role.id().equals(id))
         .findFirst()

@@ -8,7 +8,9 @@ import cufflink.files.export.Export;
 import cufflink.files.export.ExportSubject;
 import cufflink.files.export.Exports;
 import cufflink.files.export.JobSheet;
+import cufflink.files.figure.PictureShelf;
 import cufflink.files.project.AtomicFile;
+import cufflink.files.project.UserFolders;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Iterator;
@@ -108,7 +110,8 @@ final class ExportCommand implements Callable<Integer> {
                 answer.reason(),
                 () -> cutting.plans(answer, parent.library()),
                 printer,
-                look(derivation.look())));
+                look(derivation.look()),
+                new PictureShelf(UserFolders.current(), new AtomicFile(AtomicFile.Disk.REAL))));
     if (output.toString().equals("-")) {
       parent.write(bytes);
     } else {

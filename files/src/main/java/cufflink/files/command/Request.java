@@ -83,6 +83,8 @@ final class Request {
 
   @Mixin private HabitOptions habits = new HabitOptions();
 
+  @Mixin private PictureOptions pictures = new PictureOptions();
+
   /** At most one of these may be given. */
   static final class GoalOptions {
     @Option(names = "--sheet", paramLabel = "NAME")
@@ -146,7 +148,14 @@ final class Request {
             .withGoal(wanted)
             .withProportionsKept(!free)
             .withOrder(order);
-    Derivation derivation = Derivation.of(pattern, job.withItem(item(ruler)));
+    Derivation plain = Derivation.of(pattern, job.withItem(item(ruler)));
+    Derivation derivation =
+        plain
+            .made()
+            .map(made -> pictures.apply(plain.job(), made.design(), plain.look()))
+            .filter(pictured -> !pictured.equals(plain.job()))
+            .map(pictured -> Derivation.of(pattern, pictured))
+            .orElse(plain);
     return new Answer(derivation.completed(() -> false), reason, format);
   }
 

@@ -6,16 +6,19 @@ import cufflink.core.flat.Spot;
 import cufflink.core.job.Derivation;
 import cufflink.core.paper.Look;
 import cufflink.core.scene.Drawing;
+import cufflink.core.scene.Drawing.Imprint;
 import cufflink.core.scene.Drawing.Mark;
 import cufflink.core.scene.Drawing.Printed;
 import cufflink.core.scene.Drawing.Shape;
 import cufflink.core.scene.Drawing.Stroke;
 import cufflink.core.scene.Surface;
 import cufflink.core.scene.TextMeasure;
+import cufflink.files.figure.Pictures;
 import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
+import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
@@ -51,9 +54,11 @@ final class CardPictures {
             (int) drawing.width(), (int) drawing.height(), BufferedImage.TYPE_INT_RGB);
     Graphics2D graphics = image.createGraphics();
     graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+    graphics.setRenderingHint(
+        RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
     graphics.setColor(Color.WHITE);
     graphics.fillRect(0, 0, image.getWidth(), image.getHeight());
-    drawing.marks().forEach(mark -> paint(graphics, mark));
+    drawing.marks().forEach(mark -> paint(graphics, mark, subject.pictures()));
     graphics.dispose();
     ByteArrayOutputStream bytes = new ByteArrayOutputStream();
     ImageIO.write(image, "png", bytes);
@@ -69,7 +74,7 @@ final class CardPictures {
       String width = number(drawing.width() / PIXELS_PER_MILLIMETRE);
       String height = number(drawing.height() / PIXELS_PER_MILLIMETRE);
       SvgDocument.begin(xml, width, height, subject.title());
-      new SvgPen(xml).paint(drawing, subject.title());
+      new SvgPen(xml, subject.pictures()).paint(drawing, subject.title());
       xml.writeEndElement();
       xml.writeEndDocument();
     } catch (XMLStreamException reason) {
@@ -100,7 +105,7 @@ final class CardPictures {
     return Portrait.of(model, made.design(), look, moment, surface);
   }
 
-  private static void paint(Graphics2D graphics, Mark mark) {
+  private static void paint(Graphics2D graphics, Mark mark, Pictures pictures) {
     if (mark instanceof Shape shape) {
       graphics.setColor(SHADE);
       graphics.fill(path(List.of(shape.corners()), true));
@@ -108,6 +113,11 @@ final class CardPictures {
       Path2D paper = path(printed.rings(), true);
       graphics.setColor(Tones.shaded(printed.ground(), printed.light()));
       graphics.fill(paper);
+      printed.imprints().forEach(imprint -> show(graphics, paper, imprint, pictures));
+      if (!printed.imprints().isEmpty()) {
+        graphics.setColor(new Color(0, 0, 0, (float) Shades.black(printed.light())));
+        graphics.fill(paper);
+      }
       java.awt.Shape before = graphics.getClip();
       graphics.clip(paper);
       graphics.setColor(Tones.shaded(printed.ink(), printed.light()));
@@ -118,6 +128,26 @@ final class CardPictures {
       graphics.setStroke(new BasicStroke((float) stroke.ink().weight()));
       graphics.draw(path(List.of(stroke.path()), false));
     }
+  }
+
+  /** Fills paper with a picture as it lies there. */
+  private static void show(Graphics2D graphics, Path2D paper, Imprint imprint, Pictures pictures) {
+    AffineTransform onto = Shades.onto(imprint);
+    if (onto.getDeterminant() == 0) {
+      // Seen along its edge it shows nothing.
+      return;
+    }
+    pictures
+        .image(imprint.name())
+        .ifPresent(
+            image -> {
+              java.awt.Shape before = graphics.getClip();
+              graphics.clip(paper);
+              AffineTransform pixels = new AffineTransform(onto);
+              pixels.scale(1.0 / image.getWidth(), 1.0 / image.getHeight());
+              graphics.drawImage(image, pixels, null);
+              graphics.setClip(before);
+            });
   }
 
   private static Path2D path(List<List<Spot>> rings, boolean closes) {

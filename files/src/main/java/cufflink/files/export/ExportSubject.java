@@ -5,6 +5,7 @@ import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
 import cufflink.core.paper.Look;
+import cufflink.files.figure.Pictures;
 import cufflink.files.words.Words;
 import java.util.List;
 import java.util.function.Supplier;
@@ -17,13 +18,15 @@ import java.util.function.Supplier;
  * @param plans how each paper is cut, worked out when first asked for
  * @param printer the paper in the printer
  * @param look how the card is pictured
+ * @param pictures where the pictures of its papers are found
  */
 public record ExportSubject(
     Derivation derivation,
     String reason,
     Supplier<List<PaperPlan>> plans,
     JobSheet.Printer printer,
-    Look look) {
+    Look look,
+    Pictures pictures) {
 
   /** Returns what follows from the job, with what goes wrong when the card is folded. */
   Derivation folded() {

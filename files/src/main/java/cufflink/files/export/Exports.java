@@ -40,11 +40,15 @@ public final class Exports {
               "steps",
               ".svg",
               subject -> StepsSvg.write(subject.made(), subject.title(), subject.format())),
-          text("html", ".html", subject -> InstructionHtml.write(subject.folded())),
+          text(
+              "html",
+              ".html",
+              subject -> InstructionHtml.write(subject.folded(), subject.pictures())),
           new Bytes(
               "instruction",
               ".pdf",
-              subject -> InstructionPdf.write(subject.folded(), subject.printer())),
+              subject ->
+                  InstructionPdf.write(subject.folded(), subject.printer(), subject.pictures())),
           text("sizes", ".txt", subject -> SizesText.write(subject.derivation())),
           new Bytes("picture", ".png", CardPictures::png),
           text("picture-svg", ".svg", CardPictures::svg));

@@ -2,6 +2,7 @@ package cufflink.files.export;
 
 import cufflink.core.job.Derivation;
 import cufflink.core.scene.TextMeasure;
+import cufflink.files.figure.Pictures;
 import cufflink.files.text.Printable;
 import cufflink.files.words.Words;
 import java.io.IOException;
@@ -23,17 +24,17 @@ final class InstructionHtml {
   private final XMLStreamWriter xml;
   private final SvgPen pen;
 
-  private InstructionHtml(XMLStreamWriter xml) {
+  private InstructionHtml(XMLStreamWriter xml, Pictures pictures) {
     this.xml = xml;
-    this.pen = new SvgPen(xml);
+    this.pen = new SvgPen(xml, pictures);
   }
 
   /** Writes the instruction for a job. */
-  static String write(Derivation derivation) {
+  static String write(Derivation derivation, Pictures pictures) {
     StringWriter text = new StringWriter();
     try {
       XMLStreamWriter xml = XMLOutputFactory.newFactory().createXMLStreamWriter(text);
-      new InstructionHtml(xml).page(Instructor.of(derivation, TextMeasure.GUESS, ROOM));
+      new InstructionHtml(xml, pictures).page(Instructor.of(derivation, TextMeasure.GUESS, ROOM));
     } catch (XMLStreamException reason) {
       throw new IllegalStateException("writing to memory cannot fail", reason);
     }

@@ -2,6 +2,7 @@ package cufflink.files.export;
 
 import cufflink.core.job.Derivation;
 import cufflink.core.scene.Drawing;
+import cufflink.files.figure.Pictures;
 import cufflink.files.words.Words;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -20,12 +21,14 @@ final class InstructionPdf {
   }
 
   /** Writes the instruction for a job. */
-  static byte[] write(Derivation derivation, JobSheet.Printer printer) throws IOException {
+  static byte[] write(Derivation derivation, JobSheet.Printer printer, Pictures pictures)
+      throws IOException {
     ByteArrayOutputStream bytes = new ByteArrayOutputStream();
     try (PDDocument document = new PDDocument();
         PdfFonts fonts = new PdfFonts(document)) {
       document.getDocumentInformation().setTitle(derivation.job().title());
-      try (PdfPages pages = new PdfPages(document, fonts, printer.size())) {
+      PdfImages images = new PdfImages(document, pictures);
+      try (PdfPages pages = new PdfPages(document, fonts, images, printer.size())) {
         double wide = pages.width() - 2 * PdfPages.MARGIN;
         Instructor.Room room = new Instructor.Room(wide * 0.7, 170, 10);
         new InstructionPdf(pages, fonts).write(Instructor.of(derivation, fonts, room));

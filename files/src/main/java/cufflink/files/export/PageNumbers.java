@@ -1,5 +1,6 @@
 package cufflink.files.export;
 
+import cufflink.files.figure.Pictures;
 import cufflink.files.words.Words;
 import java.io.IOException;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -23,7 +24,7 @@ final class PageNumbers {
           new PDPageContentStream(document, page, AppendMode.APPEND, true, true)) {
         String number = Words.say("sheet.page", i + 1, count);
         double left = width - PdfPages.MARGIN - PdfFonts.width(fonts.plain(), number, SIZE);
-        new PdfPen(content, fonts, height)
+        new PdfPen(content, fonts, new PdfImages(document, Pictures.NONE), height)
             .text(fonts.plain(), SIZE, left, height - PdfPages.MARGIN, number, false);
       }
     }

@@ -2,6 +2,7 @@ package cufflink.files.export;
 
 import cufflink.core.flat.Spot;
 import cufflink.core.scene.Ink;
+import cufflink.files.figure.Pictures;
 import java.io.Closeable;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -28,6 +29,7 @@ final class PdfPages implements Closeable {
 
   private final PDDocument document;
   private final PdfFonts fonts;
+  private final PdfImages images;
   private final double width;
   private final double height;
   private PDPageContentStream content;
@@ -35,8 +37,13 @@ final class PdfPages implements Closeable {
   private double y;
 
   PdfPages(PDDocument document, PdfFonts fonts, PDRectangle paper) {
+    this(document, fonts, new PdfImages(document, Pictures.NONE), paper);
+  }
+
+  PdfPages(PDDocument document, PdfFonts fonts, PdfImages images, PDRectangle paper) {
     this.document = document;
     this.fonts = fonts;
+    this.images = images;
     this.width = paper.getWidth();
     this.height = paper.getHeight();
   }
@@ -62,7 +69,7 @@ final class PdfPages implements Closeable {
     PDPage page = new PDPage(new PDRectangle((float) width, (float) height));
     document.addPage(page);
     content = new PDPageContentStream(document, page);
-    pen = new PdfPen(content, fonts, height);
+    pen = new PdfPen(content, fonts, images, height);
     y = MARGIN;
   }
 

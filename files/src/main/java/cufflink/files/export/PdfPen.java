@@ -3,15 +3,21 @@ package cufflink.files.export;
 import cufflink.core.flat.Spot;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Drawing.Caption;
+import cufflink.core.scene.Drawing.Imprint;
 import cufflink.core.scene.Drawing.Mark;
 import cufflink.core.scene.Drawing.Printed;
 import cufflink.core.scene.Drawing.Shape;
 import cufflink.core.scene.Drawing.Stroke;
 import cufflink.core.scene.Ink;
+import java.awt.geom.AffineTransform;
 import java.io.IOException;
 import java.util.List;
+import java.util.Optional;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
+import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
+import org.apache.pdfbox.util.Matrix;
 
 /** Paints on a PDF page with y down from the top, in points. */
 final class PdfPen {
@@ -23,9 +29,11 @@ final class PdfPen {
   private final PDPageContentStream content;
   private final PdfFonts fonts;
   private final double pageHeight;
+  private final PdfImages images;
 
-  PdfPen(PDPageContentStream content, PdfFonts fonts, double pageHeight) {
+  PdfPen(PDPageContentStream content, PdfFonts fonts, PdfImages images, double pageHeight) {
     this.content = content;
+    this.images = images;
     this.fonts = fonts;
     this.pageHeight = pageHeight;
   }
@@ -66,6 +74,12 @@ final class PdfPen {
       content.closePath();
     }
     content.fillEvenOdd();
+    for (Imprint imprint : printed.imprints()) {
+      show(imprint, left, top);
+    }
+    if (!printed.imprints().isEmpty()) {
+      shade(printed, left, top);
+    }
     content.setNonStrokingColor(Tones.shaded(printed.ink(), printed.light()));
     for (List<Spot> figure : printed.figures()) {
       path(figure, left, top);
@@ -73,6 +87,31 @@ final class PdfPen {
       content.fill();
     }
     content.restoreGraphicsState();
+  }
+
+  /** A picture of PDF is a square of one that stands on its lower edge. */
+  private void show(Imprint imprint, double left, double top) throws IOException {
+    Optional<PDImageXObject> image = images.of(imprint.name());
+    if (image.isPresent()) {
+      AffineTransform onto = new AffineTransform(1, 0, 0, -1, left, pageHeight - top);
+      onto.concatenate(Shades.onto(imprint));
+      onto.concatenate(new AffineTransform(1, 0, 0, -1, 0, 1));
+      content.drawImage(image.get(), new Matrix(onto));
+    }
+  }
+
+  /** Lays what is in the shade under a grey veil, and what is to be written on under a white. */
+  private void shade(Printed printed, double left, double top) throws IOException {
+    double white = printed.imprints().get(0).white();
+    PDExtendedGraphicsState veil = new PDExtendedGraphicsState();
+    veil.setNonStrokingAlphaConstant((float) Math.max(white, Shades.black(printed.light())));
+    content.setGraphicsStateParameters(veil);
+    content.setNonStrokingColor(white > 0 ? 1f : 0f);
+    for (List<Spot> ring : printed.rings()) {
+      path(ring, left, top);
+      content.closePath();
+    }
+    content.fillEvenOdd();
   }
 
   void stroke(List<Spot> path, Ink ink, double left, double top) throws IOException {

@@ -9,6 +9,7 @@ import cufflink.core.paper.Look;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers;
 import cufflink.core.value.Values;
+import cufflink.files.project.PictureFormat;
 import java.util.List;
 import java.util.Locale;
 
@@ -18,6 +19,7 @@ final class PlanDecor {
 
   static void write(ObjectNode root, Derivation derivation) {
     derivation.made().ifPresent(made -> colours(root, made.design(), derivation.look()));
+    PictureFormat.write(root, derivation.job().papers());
     List<Topper> toppers = derivation.job().order().toppers();
     if (!toppers.isEmpty()) {
       ArrayNode array = root.putArray("toppers");
@@ -30,11 +32,15 @@ final class PlanDecor {
     ObjectNode papers = root.putObject("colours");
     for (PaperRole role : design.roles()) {
       Papers.Colours colours = look.colours(role);
-      papers
-          .putObject(role.id())
-          .put("ground", plain(colours.ground()))
-          .put("ink", plain(colours.ink()))
-          .put("motif", plain(colours.motif()));
+      ObjectNode node =
+          papers
+              .putObject(role.id())
+              .put("ground", plain(colours.ground()))
+              .put("ink", plain(colours.ink()))
+              .put("motif", plain(colours.motif()));
+      colours
+          .picture()
+          .ifPresent(picture -> PictureFormat.write(node.putObject("picture"), picture));
     }
   }
 

@@ -3,16 +3,27 @@ package cufflink.files.export;
 import cufflink.core.flat.Spot;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Drawing.Caption;
+import cufflink.core.scene.Drawing.Imprint;
 import cufflink.core.scene.Drawing.Mark;
 import cufflink.core.scene.Drawing.Printed;
 import cufflink.core.scene.Drawing.Shape;
 import cufflink.core.scene.Drawing.Stroke;
+import cufflink.files.figure.Pictures;
 import cufflink.files.text.Printable;
 import java.awt.Color;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.Arrays;
+import java.util.Base64;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import javax.imageio.ImageIO;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
 
@@ -20,11 +31,19 @@ import javax.xml.stream.XMLStreamWriter;
 final class SvgPen {
   private static final int BRIGHTEST = 255;
 
+  private static final String LINK = "http://www.w3.org/1999/xlink";
+
   private final XMLStreamWriter xml;
+  private final Pictures pictures;
+
+  /** Each picture is embedded once, and is known by its number. */
+  private final Map<String, Integer> embedded = new HashMap<>();
+
   private int clips;
 
-  SvgPen(XMLStreamWriter xml) {
+  SvgPen(XMLStreamWriter xml, Pictures pictures) {
     this.xml = xml;
+    this.pictures = pictures;
   }
 
   /** Paints a drawing that says what it shows to those who cannot see it. */
@@ -66,7 +85,7 @@ final class SvgPen {
     xml.writeAttribute("d", paper);
     xml.writeAttribute("fill-rule", "evenodd");
     xml.writeAttribute("fill", shaded(printed.ground(), printed.light()));
-    if (printed.figures().isEmpty()) {
+    if (printed.figures().isEmpty() && printed.imprints().isEmpty()) {
       return;
     }
     xml.writeStartElement("clipPath");
@@ -75,6 +94,16 @@ final class SvgPen {
     xml.writeAttribute("d", paper);
     xml.writeAttribute("clip-rule", "evenodd");
     xml.writeEndElement();
+    if (!printed.imprints().isEmpty()) {
+      xml.writeStartElement("g");
+      xml.writeAttribute("clip-path", "url(#" + clip + ")");
+      for (Imprint imprint : printed.imprints()) {
+        show(imprint);
+      }
+      xml.writeEndElement();
+      veil(printed, paper);
+      return;
+    }
     xml.writeEmptyElement("path");
     xml.writeAttribute("clip-path", "url(#" + clip + ")");
     xml.writeAttribute(
@@ -83,6 +112,62 @@ final class SvgPen {
             .map(figure -> "M" + points(figure).replace(" ", "L") + "Z")
             .collect(Collectors.joining()));
     xml.writeAttribute("fill", shaded(printed.ink(), printed.light()));
+  }
+
+  /** The picture is a square of one that is laid where it belongs. */
+  private void show(Imprint imprint) throws XMLStreamException {
+    Optional<BufferedImage> image = pictures.image(imprint.name());
+    if (image.isEmpty()) {
+      return;
+    }
+    boolean isNew = !embedded.containsKey(imprint.name());
+    int number = embedded.computeIfAbsent(imprint.name(), name -> embedded.size() + 1);
+    if (isNew) {
+      xml.writeStartElement("defs");
+      xml.writeEmptyElement("image");
+      xml.writeAttribute("id", "picture-" + number);
+      xml.writeAttribute("width", "1");
+      xml.writeAttribute("height", "1");
+      xml.writeAttribute("preserveAspectRatio", "none");
+      link("data:image/jpeg;base64," + encoded(image.get()));
+      xml.writeEndElement();
+    }
+    double[] onto = new double[6];
+    Shades.onto(imprint).getMatrix(onto);
+    xml.writeEmptyElement("use");
+    xml.writeAttribute(
+        "transform",
+        Arrays.stream(onto)
+            .mapToObj(each -> String.format(Locale.ROOT, "%.3f", each))
+            .collect(Collectors.joining(" ", "matrix(", ")")));
+    link("#picture-" + number);
+  }
+
+  private void link(String to) throws XMLStreamException {
+    xml.writeAttribute("xmlns:xlink", LINK);
+    xml.writeAttribute("xlink:href", to);
+  }
+
+  private static String encoded(BufferedImage image) {
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    try {
+      ImageIO.write(Shades.opaque(image), "jpg", bytes);
+    } catch (IOException never) {
+      throw new UncheckedIOException(never);
+    }
+    return Base64.getEncoder().encodeToString(bytes.toByteArray());
+  }
+
+  /** Lays what is in the shade under a grey veil, and what is to be written on under a white. */
+  private void veil(Printed printed, String paper) throws XMLStreamException {
+    double white = printed.imprints().get(0).white();
+    xml.writeEmptyElement("path");
+    xml.writeAttribute("d", paper);
+    xml.writeAttribute("fill-rule", "evenodd");
+    xml.writeAttribute("fill", white > 0 ? "#ffffff" : "#000000");
+    xml.writeAttribute(
+        "fill-opacity",
+        String.format(Locale.ROOT, "%.3f", Math.max(white, Shades.black(printed.light()))));
   }
 
   private static String shaded(int colour, double light) {

@@ -208,7 +208,7 @@ public final class ProjectFormat {
                 marks(scoring, "grooves"),
                 scoring.path("hand").asText("").equals(LEFT) ? Hand.LEFT : Hand.RIGHT)),
         new Supplies(
-            SuppliesFormat.papers(root.path("papers"), root.path("colours")),
+            SuppliesFormat.papers(root.path("papers"), root.path("colours"), root.path("spots")),
             SuppliesFormat.item(root.path("item")),
             CuttingFormat.read(root.path("cutting"))),
         SuppliesFormat.order(root.path("order")));

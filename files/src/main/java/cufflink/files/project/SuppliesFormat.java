@@ -48,6 +48,7 @@ final class SuppliesFormat {
           .colours()
           .forEach((role, each) -> write(colours.putObject(Roles.written(role)), each));
     }
+    PictureFormat.write(root, job.papers());
     if (!job.pinned().isEmpty()) {
       ArrayNode pinned = root.putArray("pinned");
       new TreeSet<>(job.pinned()).forEach(pinned::add);
@@ -149,13 +150,14 @@ final class SuppliesFormat {
     node.put("ground", written(colours.ground()));
     node.put("ink", written(colours.ink()));
     node.put("motif", written(colours.motif()));
+    colours.picture().ifPresent(picture -> PictureFormat.write(node.putObject("picture"), picture));
   }
 
   private static String written(Enum<?> name) {
     return name.name().toLowerCase(Locale.ROOT);
   }
 
-  static Papers papers(JsonNode node, JsonNode colours) {
+  static Papers papers(JsonNode node, JsonNode colours, JsonNode spots) {
     Map<String, Paper> papers = new TreeMap<>();
     node.properties()
         .forEach(
@@ -169,7 +171,7 @@ final class SuppliesFormat {
             each ->
                 colours(each.getValue())
                     .ifPresent(look -> looks.put(Roles.read(each.getKey()), look)));
-    return new Papers(papers, looks);
+    return new Papers(papers, looks, PictureFormat.spots(spots));
   }
 
   /** A colour or print of a later edition that is not known here is left to the construction. */
@@ -179,7 +181,8 @@ final class SuppliesFormat {
           new Papers.Colours(
               Tint.valueOf(node.path("ground").asText("").toUpperCase(Locale.ROOT)),
               Tint.valueOf(node.path("ink").asText("").toUpperCase(Locale.ROOT)),
-              Motif.valueOf(node.path("motif").asText("").toUpperCase(Locale.ROOT))));
+              Motif.valueOf(node.path("motif").asText("").toUpperCase(Locale.ROOT)),
+              PictureFormat.picture(node.path("picture"))));
     } catch (IllegalArgumentException unknown) {
       return Optional.empty();
     }

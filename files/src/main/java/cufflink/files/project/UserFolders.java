@@ -68,6 +68,15 @@ public record UserFolders(Path root) {
   }
 
   /**
+   * Returns the folder for pictures of the maker's papers.
+   *
+   * @return the folder
+   */
+  public Path pictures() {
+    return root.resolve("pictures");
+  }
+
+  /**
    * Returns the file of the paper drawer.
    *
    * @return the file

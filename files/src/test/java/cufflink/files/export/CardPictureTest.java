@@ -12,6 +12,7 @@ import cufflink.core.paper.Papers;
 import cufflink.core.paper.Tint;
 import cufflink.core.value.Values;
 import cufflink.files.Jobs;
+import cufflink.files.figure.Pictures;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -34,7 +35,12 @@ class CardPictureTest {
     Derivation derivation = Jobs.derive(job);
     ExportSubject subject =
         new ExportSubject(
-            derivation, "", List::of, JobSheet.Printer.A4, derivation.look().after(done));
+            derivation,
+            "",
+            List::of,
+            JobSheet.Printer.A4,
+            derivation.look().after(done),
+            Pictures.NONE);
     return Exports.named(format).orElseThrow().write(subject);
   }
 

@@ -16,6 +16,7 @@ import cufflink.core.measure.Rulers;
 import cufflink.core.measure.Unit;
 import cufflink.core.pattern.Pattern;
 import cufflink.files.Jobs;
+import cufflink.files.figure.Pictures;
 import cufflink.files.pattern.PatternLibrary;
 import cufflink.files.words.Words;
 import java.io.IOException;
@@ -60,14 +61,14 @@ class InstructionTest {
     command.addAll(List.of("-Xss8m", "-cp", CHECKER.resolve("*").toString()));
     command.add("nu.validator.client.SimpleCommandLineValidator");
     for (String id : ids().toList()) {
-      String page = InstructionHtml.write(derive(id));
+      String page = InstructionHtml.write(derive(id), Pictures.NONE);
       assertFalse(page.contains("src="), "it needs another file");
       assertFalse(page.replace("http://www.w3.org/2000/svg", "").contains("://"));
       assertFalse(page.contains("NaN"));
       command.add(Files.writeString(folder.resolve(id + ".html"), page).toString());
     }
     Path strange = folder.resolve("strange.html");
-    Files.writeString(strange, InstructionHtml.write(Jobs.derive(strange())));
+    Files.writeString(strange, InstructionHtml.write(Jobs.derive(strange()), Pictures.NONE));
     command.add(strange.toString());
     List<String> complaints = complaints(command);
     assertEquals(List.of(), complaints);
@@ -132,7 +133,7 @@ class InstructionTest {
   @Test
   void printed_saysEveryStep_andEverySize() throws IOException {
     Derivation derivation = Jobs.derive(Jobs.gate().withNotes("Foam only under the label."));
-    byte[] bytes = InstructionPdf.write(derivation, JobSheet.Printer.LETTER);
+    byte[] bytes = InstructionPdf.write(derivation, JobSheet.Printer.LETTER, Pictures.NONE);
     String text;
     try (PDDocument document = Loader.loadPDF(bytes)) {
       text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
@@ -155,7 +156,7 @@ class InstructionTest {
   void aJobInInches_isToldInMillimetresBesides_andStrangeWordsAreNoMarkup() {
     Derivation derivation = Jobs.derive(strange());
     assertTrue(SizesText.write(derivation).contains(" millimetres"));
-    String page = InstructionHtml.write(derivation);
+    String page = InstructionHtml.write(derivation, Pictures.NONE);
     assertFalse(page.contains("<script"));
     assertTrue(page.contains("&lt;script&gt;alert(1)&lt;/script&gt; &amp; “so”"));
   }

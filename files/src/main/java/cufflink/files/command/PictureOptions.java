@@ -1,0 +1,112 @@
+package cufflink.files.command;
+
+import static cufflink.files.command.BadInputException.orBad;
+
+import cufflink.core.decor.Cutout;
+import cufflink.core.design.Design;
+import cufflink.core.job.Job;
+import cufflink.core.job.PaperPlan;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.LengthParser;
+import cufflink.core.measure.Marks;
+import cufflink.core.paper.Look;
+import cufflink.core.paper.PaperRole;
+import cufflink.core.paper.Papers;
+import cufflink.core.paper.Picture;
+import cufflink.files.figure.PictureShelf;
+import cufflink.files.project.AtomicFile;
+import cufflink.files.project.UserFolders;
+import cufflink.files.size.StandardSizes;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import picocli.CommandLine.Option;
+
+/** What the papers look like, and from where on their sheets parts are cut. */
+final class PictureOptions {
+  private static final String PICTURE = "--picture";
+  private static final String FROM = "--cut-from";
+  private static final Pattern SHOWN =
+      Pattern.compile("(?<paper>[^=]+)=(?<file>.+?)(?: wide (?<wide>[^/\\\\]+))?");
+  private static final Pattern PLACED =
+      Pattern.compile("(?<part>[^=]+)=(?<left>[^x×]+)[x×](?<top>.+?)(?: turned (?<turned>[0-3]))?");
+
+  @Option(names = PICTURE, paramLabel = "PAPER=FILE")
+  private List<String> pictures = new ArrayList<>();
+
+  @Option(names = FROM, paramLabel = "PART=LEFTxTOP")
+  private List<String> placed = new ArrayList<>();
+
+  /** Returns the job of a card with its papers as they look. */
+  Job apply(Job job, Design design, Look look) {
+    if (pictures.isEmpty() && placed.isEmpty()) {
+      return job;
+    }
+    Marks ruler = job.marks();
+    Papers papers = job.papers();
+    for (String each : pictures) {
+      papers = pictured(job, papers, design, look, each.strip());
+    }
+    Map<String, Cutout> parts = Cutout.all(design, papers);
+    for (String each : placed) {
+      papers = placed(papers, parts, each.strip(), ruler);
+    }
+    return job.withPapers(papers);
+  }
+
+  private static Papers pictured(Job job, Papers papers, Design design, Look look, String written) {
+    Matcher found = matching(SHOWN, written, "command.picture", PICTURE);
+    PaperRole role = CutOptions.role(design.roles(), written, found.group("paper").strip());
+    PictureShelf shelf =
+        new PictureShelf(UserFolders.current(), new AtomicFile(AtomicFile.Disk.REAL));
+    Picture picture =
+        orBad(
+            PICTURE,
+            shelf.take(
+                Path.of(found.group("file").strip()),
+                PaperPlan.sheet(job, role, StandardSizes.usualSheet(job.marks()))));
+    String wide = found.group("wide");
+    if (wide != null) {
+      Length asked = orBad(PICTURE, LengthParser.parse(wide, job.marks().unit()));
+      picture = picture.wide(asked);
+      if (!picture.wide().equals(asked)) {
+        throw BadInputException.of(
+            "command.picture-wide", PICTURE, wide, Picture.SMALLEST, Picture.LARGEST);
+      }
+    }
+    return papers.looking(role, look.colours(role).as(picture));
+  }
+
+  private static Papers placed(
+      Papers papers, Map<String, Cutout> parts, String written, Marks ruler) {
+    Matcher found = matching(PLACED, written, "command.cut-from", FROM);
+    Optional<Cutout> part = Optional.ofNullable(parts.get(found.group("part").strip()));
+    if (part.isEmpty()) {
+      throw BadInputException.of(
+          "command.cut-from-part", FROM, written, String.join(", ", parts.keySet()));
+    }
+    String turned = found.group("turned");
+    Picture.Spot asked =
+        new Picture.Spot(
+            orBad(FROM, LengthParser.parse(found.group("left").strip(), ruler.unit())),
+            orBad(FROM, LengthParser.parse(found.group("top").strip(), ruler.unit())),
+            turned == null ? 0 : Integer.parseInt(turned));
+    if (!part.get().within(asked).equals(asked)) {
+      Picture.Spot most = part.get().within(asked.at(Picture.LARGEST, Picture.LARGEST));
+      throw BadInputException.of("command.cut-from-past", FROM, written, most.left(), most.top());
+    }
+    return papers.cutting(part.get().part(), Optional.of(asked));
+  }
+
+  private static Matcher matching(Pattern pattern, String written, String key, String option) {
+    Matcher found = pattern.matcher(written);
+    if (!found.matches()) {
+      throw BadInputException.of(key, option, written);
+    }
+    return found;
+  }
+}
