@@ -8,6 +8,7 @@ import cufflink.core.cut.TrimStep;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Written;
+import cufflink.core.paper.Picture;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Drawing.Anchor;
 import cufflink.core.scene.Drawing.Box;
@@ -19,6 +20,7 @@ import cufflink.core.scene.Ref;
 import cufflink.core.scene.Surface;
 import cufflink.core.words.Message;
 import java.util.List;
+import java.util.Optional;
 
 /** Draws a sheet with its parts where they lie, and its cuts: made, the next one, those to come. */
 public final class SheetDrawing {
@@ -33,9 +35,16 @@ public final class SheetDrawing {
   private final int done;
   private final Surface surface;
   private final double smallest;
+  private final Optional<Picture> picture;
   private boolean numbered;
 
-  SheetDrawing(CutPlan plan, TrimRun run, int done, Surface surface) {
+  /** White over what is left of a pictured sheet; it hides less than what is over its parts. */
+  private static final double SPARE = 0.35;
+
+  private static final double PART = 0.72;
+
+  SheetDrawing(CutPlan plan, TrimRun run, int done, Surface surface, Optional<Picture> picture) {
+    this.picture = picture;
     this.plan = plan;
     this.steps = run.steps();
     this.done = done;
@@ -56,7 +65,7 @@ public final class SheetDrawing {
   public static Drawing of(CutPlan plan, TrimRun run, int sheet, int done, Surface surface) {
     Pen pen = new Pen(1, 0, 0);
     Box room = new Box(0, 0, surface.width(), surface.height());
-    new SheetDrawing(plan, run, done, surface).draw(pen, sheet, room);
+    new SheetDrawing(plan, run, done, surface, Optional.empty()).draw(pen, sheet, room);
     return pen.drawing(surface);
   }
 
@@ -72,7 +81,8 @@ public final class SheetDrawing {
   public static Drawing numbered(CutPlan plan, TrimRun run, int sheet, Surface surface) {
     Pen pen = new Pen(1, 0, 0);
     Box room = new Box(0, 0, surface.width(), surface.height());
-    SheetDrawing drawing = new SheetDrawing(plan, run, run.steps().size(), surface);
+    SheetDrawing drawing =
+        new SheetDrawing(plan, run, run.steps().size(), surface, Optional.empty());
     drawing.numbered = true;
     drawing.draw(pen, sheet, room);
     return pen.drawing(surface);
@@ -92,9 +102,15 @@ public final class SheetDrawing {
     double left = (room.left() + room.right() - wide * scale) / 2;
     double top = (room.top() + NUMBER_ROOM + room.bottom() - foot - tall * scale) / 2;
     Pen here = pen.elsewhere(scale, left, top);
+    Optional<List<Spot>> pictured =
+        picture
+            .filter(it -> it.wide().equals(sheet.stock().width()))
+            .filter(it -> it.high().equals(sheet.stock().height()))
+            .map(it -> corners(here, Length.ZERO, Length.ZERO, sheet.layout()));
     rectangle(here, Length.ZERO, Length.ZERO, sheet.layout(), Fill.SHEET, Ref.NONE);
+    pictured.ifPresent(whole -> show(here, whole, whole, SPARE, Ref.NONE));
     for (Layout.Placed placed : sheet.layout().leaves()) {
-      leaf(here, placed);
+      leaf(here, placed, pictured);
     }
     for (int i = 0; i < steps.size(); i++) {
       if (steps.get(i).sheet() == index) {
@@ -128,10 +144,21 @@ public final class SheetDrawing {
             Written.briefSize(sheet.stock().width(), sheet.stock().height())));
   }
 
-  private void leaf(Pen here, Layout.Placed placed) {
+  private void show(Pen here, List<Spot> part, List<Spot> whole, double white, Ref ref) {
+    Picture shown = picture.orElseThrow();
+    List<Spot> at = List.of(whole.get(0), whole.get(1), whole.get(3));
+    Drawing.Imprint imprint = new Drawing.Imprint(shown.name(), at, white);
+    int mean = shown.mean();
+    here.printed(
+        new Drawing.Printed(List.of(part), mean, List.of(), mean, 1, List.of(imprint), ref));
+  }
+
+  private void leaf(Pen here, Layout.Placed placed, Optional<List<Spot>> pictured) {
     if (placed.what() instanceof Layout.Cut cut) {
       Ref ref = Ref.of(cut.part());
+      List<Spot> corners = corners(here, placed.x(), placed.y(), cut);
       rectangle(here, placed.x(), placed.y(), cut, Fill.INSIDE, ref);
+      pictured.ifPresent(whole -> show(here, corners, whole, PART, ref));
       name(here, placed, cut.part().label(), ref);
     }
   }

@@ -143,7 +143,6 @@ public record TaskDrawing(Design design, Job job, Task task, Optional<GluingOrde
       return Optional.empty();
     }
     Surface own = surface.speaking(plan.format(surface.format(), job.rulers()));
-    return Optional.of(
-        TrimDrawing.of(plan.plan(), plan.run(), trim.step(), job.habit().hand(), own));
+    return Optional.of(TrimDrawing.of(plan, trim.step(), job.habit().hand(), own));
   }
 }

@@ -6,6 +6,8 @@ import cufflink.core.cut.TrimStep;
 import cufflink.core.cut.TrimStep.Becomes;
 import cufflink.core.cut.TrimStep.Result;
 import cufflink.core.flat.Spot;
+import cufflink.core.job.PaperPlan;
+import cufflink.core.paper.Picture;
 import cufflink.core.run.Hand;
 import cufflink.core.run.TrimDirections;
 import cufflink.core.scene.Drawing;
@@ -19,6 +21,7 @@ import cufflink.core.scene.Ref;
 import cufflink.core.scene.Surface;
 import cufflink.core.words.Message;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Draws one cut as it is made: the paper on the trimmer with its edge at the fence and the blade
@@ -36,6 +39,7 @@ public final class TrimDrawing {
   private final TrimRun run;
   private final int done;
   private final boolean fenceLeft;
+  private Optional<Picture> picture = Optional.empty();
   private final Surface surface;
   private final Pen pen = new Pen(1, 0, 0);
 
@@ -58,13 +62,31 @@ public final class TrimDrawing {
    * @return the drawing; with all cuts made, or none to make, the sheets alone
    */
   public static Drawing of(CutPlan plan, TrimRun run, int done, Hand hand, Surface surface) {
-    TrimDrawing drawing = new TrimDrawing(plan, run, done, hand, surface);
+    return new TrimDrawing(plan, run, done, hand, surface).draw();
+  }
+
+  /**
+   * Draws the next cut of a paper, whose sheets are shown as in their picture.
+   *
+   * @param plan how the paper is cut
+   * @param done how many cuts are made
+   * @param hand which hand moves the blade
+   * @param surface what the drawing is made for
+   * @return the drawing
+   */
+  public static Drawing of(PaperPlan plan, int done, Hand hand, Surface surface) {
+    TrimDrawing drawing = new TrimDrawing(plan.plan(), plan.run(), done, hand, surface);
+    drawing.picture = plan.picture();
+    return drawing.draw();
+  }
+
+  private Drawing draw() {
     if (done < run.steps().size()) {
-      drawing.drawCut();
+      drawCut();
     } else {
-      drawing.drawSheets(new Box(0, 0, surface.width(), surface.height()), 0);
+      drawSheets(new Box(0, 0, surface.width(), surface.height()), 0);
     }
-    return drawing.pen.drawing(surface);
+    return pen.drawing(surface);
   }
 
   private void drawCut() {
@@ -83,7 +105,7 @@ public final class TrimDrawing {
     for (int i = 0; i < count; i++) {
       double left = room.left() + i % MOST_BESIDE * width;
       double top = room.top() + i / MOST_BESIDE * height;
-      new SheetDrawing(plan, run, done, surface)
+      new SheetDrawing(plan, run, done, surface, picture)
           .draw(pen, first + i, new Box(left, top, left + width, top + height));
     }
   }

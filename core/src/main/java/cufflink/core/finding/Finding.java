@@ -1,8 +1,10 @@
 package cufflink.core.finding;
 
+import cufflink.core.paper.Picture;
 import cufflink.core.value.Values;
 import cufflink.core.words.Message;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -66,8 +68,19 @@ public record Finding(
    *
    * @param label what it does
    * @param values the values it sets
+   * @param spots the parts that it cuts from other places of their sheets, by their names
    */
-  public record Fix(Message label, Values values) {}
+  public record Fix(Message label, Values values, Map<String, Picture.Spot> spots) {
+    /** Copies the map. */
+    public Fix {
+      spots = Map.copyOf(spots);
+    }
+
+    /** Makes a cure that only sets values. */
+    public Fix(Message label, Values values) {
+      this(label, values, Map.of());
+    }
+  }
 
   /**
    * Returns the finding with a cure.

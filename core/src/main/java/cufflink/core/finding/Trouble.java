@@ -44,7 +44,10 @@ public record Trouble(Finding first, List<Finding> others) {
     Map<Object, List<Finding>> causes = new LinkedHashMap<>();
     for (Finding each : findings) {
       Object cause =
-          each.fix().<Object>map(fix -> moves(fix.values(), now)).orElse(each.sentence());
+          each.fix()
+              .filter(fix -> fix.spots().isEmpty())
+              .<Object>map(fix -> moves(fix.values(), now))
+              .orElse(each.sentence());
       List<Finding> same = causes.computeIfAbsent(cause, key -> new ArrayList<>());
       if (same.stream().noneMatch(it -> it.sentence().equals(each.sentence()))) {
         same.add(each);

@@ -130,7 +130,9 @@ record PaperGroup(
           new CutQuestion(parts, stock(drawer, isTrial), asked.cutting().trimmer());
       CutPlan plan = CutPlanner.plan(question, asked.supplies().usual(), watch);
       TrimRun run = TrimRun.of(plan, question.trimmer());
-      return Optional.of(new PaperPlan(group.all(), group.paper(), isTrial, question, plan, run));
+      Optional<Picture> picture = group.colours().flatMap(Papers.Colours::picture);
+      return Optional.of(
+          new PaperPlan(group.all(), group.paper(), isTrial, question, plan, run, picture));
     }
 
     private Optional<Part> asked(Part part) {

@@ -15,6 +15,7 @@ import cufflink.core.paper.Paper;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers;
+import cufflink.core.paper.Picture;
 import cufflink.core.paper.Sheet;
 import java.util.ArrayList;
 import java.util.List;
@@ -31,6 +32,7 @@ import java.util.Set;
  * @param question what is cut, and from what
  * @param plan the plan
  * @param run its cuts in order
+ * @param picture what its sheets look like, if the maker has a picture of them
  */
 public record PaperPlan(
     List<PaperRole> roles,
@@ -38,7 +40,8 @@ public record PaperPlan(
     boolean isTrial,
     CutQuestion question,
     CutPlan plan,
-    TrimRun run) {
+    TrimRun run,
+    Optional<Picture> picture) {
 
   /** Copies the list. */
   public PaperPlan {
@@ -293,6 +296,26 @@ public record PaperPlan(
 
   static List<PaperRole> cut(Design design) {
     return design.roles().stream().filter(role -> role.kind() != PaperKind.RIBBON).toList();
+  }
+
+  /**
+   * Returns a job one of whose papers looks otherwise.
+   *
+   * @param job the job
+   * @param role what the paper is for
+   * @param colours what it looks like; if it is in a picture it comes in the sheets that this shows
+   * @param fallback the sheet it comes in if the job does not say
+   * @return the job
+   */
+  public static Job looking(Job job, PaperRole role, Papers.Colours colours, Sheet fallback) {
+    Job now = job.withPapers(job.papers().looking(role, colours));
+    Sheet before = sheet(job, role, fallback);
+    return colours
+        .picture()
+        .filter(it -> !it.wide().equals(before.width()) || !it.high().equals(before.height()))
+        .map(it -> new Sheet("own", it.label(), it.wide(), it.high()))
+        .map(sheet -> now.withCutting(now.cutting().withSheet(role, sheet)))
+        .orElse(now);
   }
 
   /**

@@ -5,6 +5,7 @@ import cufflink.core.flat.Spot;
 import cufflink.core.scene.Drawing.Box;
 import cufflink.core.scene.Drawing.Caption;
 import cufflink.core.scene.Drawing.Mark;
+import cufflink.core.scene.Drawing.Printed;
 import cufflink.core.scene.Drawing.Shape;
 import cufflink.core.scene.Drawing.Stroke;
 import java.util.List;
@@ -43,6 +44,8 @@ public final class Pointing {
         nearest = distance(stroke.path(), at);
         line = Optional.of(mark.ref());
       } else if (mark instanceof Shape area && covers(area.corners(), at)) {
+        shape = Optional.of(mark.ref());
+      } else if (mark instanceof Printed paper && covers(paper.rings().get(0), at)) {
         shape = Optional.of(mark.ref());
       }
     }

@@ -32,7 +32,7 @@ public final class PaperView extends Palette {
   private LengthFormat format = Words.on(Marks.MILLIMETRES, LengthFormat.Fractions.TYPESET);
   private Optional<Drawing> drawing = Optional.empty();
 
-  private final PictureBook pictures;
+  private PictureBook pictures;
 
   /** Makes an empty view of what is in no picture. */
   public PaperView() {
@@ -53,6 +53,15 @@ public final class PaperView extends Palette {
     addEventHandler(MouseEvent.MOUSE_MOVED, this::point);
     addEventHandler(MouseEvent.MOUSE_EXITED, event -> chosen.set(Set.of()));
     flags.setPickOnBounds(false);
+  }
+
+  /**
+   * Shows papers as they look.
+   *
+   * @param now where their pictures are
+   */
+  public void look(PictureBook now) {
+    pictures = now;
   }
 
   /**

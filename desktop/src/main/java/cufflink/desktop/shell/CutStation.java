@@ -189,7 +189,7 @@ final class CutStation implements StationView {
     TrimRun run = shown.get().run();
     Hand hand = derivation.job().habit().hand();
     Surface own = surface.speaking(shown.get().format(surface.format(), derivation.job().rulers()));
-    return Optional.of(TrimDrawing.of(shown.get().plan(), run, done(run), hand, own));
+    return Optional.of(TrimDrawing.of(shown.get(), done(run), hand, own));
   }
 
   private int done(TrimRun run) {

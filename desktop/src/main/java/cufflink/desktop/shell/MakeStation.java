@@ -72,6 +72,7 @@ final class MakeStation implements StationView {
   MakeStation(Workbench bench, Logbook log, Together together, Runnable refresh) {
     this.together = together;
     this.bench = bench;
+    paper.look(bench.papers().book());
     this.maker = bench.making().maker();
     this.log = log;
     this.refresh = refresh;

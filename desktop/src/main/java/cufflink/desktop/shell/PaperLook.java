@@ -5,7 +5,6 @@ import cufflink.core.paper.Look;
 import cufflink.core.paper.Motif;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.PaperRole;
-import cufflink.core.paper.Papers;
 import cufflink.core.paper.Papers.Colours;
 import cufflink.core.paper.Tint;
 import cufflink.core.words.Message;
@@ -119,9 +118,6 @@ final class PaperLook {
   }
 
   private Runnable choose(PaperRole role, Colours colours) {
-    return () -> {
-      Papers papers = bench.making().papers();
-      bench.making().use(papers.looking(role, colours));
-    };
+    return () -> bench.making().look(role, colours);
   }
 }

@@ -61,8 +61,7 @@ final class PictureWords {
             picture -> {
               items.add(
                   Sentence.typed(
-                      Words.say("look.wide-prompt", bench.format().format(picture.wide())),
-                      text -> widen(text, picture, now, choose)));
+                      Words.say("look.wide-prompt"), text -> widen(text, picture, now, choose)));
               items.add(
                   Sentence.item(
                       Words.say("look.no-picture"), () -> choose.accept(now.with(now.motif()))));

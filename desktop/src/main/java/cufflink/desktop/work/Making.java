@@ -5,8 +5,10 @@ import cufflink.core.decor.Topper;
 import cufflink.core.job.Cutting;
 import cufflink.core.job.Job;
 import cufflink.core.job.Order;
+import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.Parsed;
 import cufflink.core.paper.HeldItem;
+import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers;
 import cufflink.core.paper.Picture;
 import cufflink.core.paper.Sheet;
@@ -135,6 +137,17 @@ public final class Making {
    */
   public void use(Papers papers) {
     bench.change(job().withPapers(papers), "", "");
+  }
+
+  /**
+   * Makes the card from paper that looks otherwise.
+   *
+   * @param role what the paper is for
+   * @param colours what it looks like; in a picture it comes in the sheets that this shows
+   */
+  public void look(PaperRole role, Papers.Colours colours) {
+    Sheet usual = StandardSizes.usualSheet(job().marks());
+    bench.change(PaperPlan.looking(job(), role, colours, usual), "", "");
   }
 
   /**

@@ -16,6 +16,7 @@ import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Parsed;
 import cufflink.core.measure.Rulers;
+import cufflink.core.paper.Papers;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Parameter.Role;
 import cufflink.core.pattern.Pattern;
@@ -359,7 +360,12 @@ public final class Sizing {
               ? values.and(entry.getKey(), onMark(((Setting.OfLength) setting).length()))
               : values.and(entry.getKey(), setting);
     }
-    bench.change(job.withValues(values), "", fix.label().say(bench.format()));
+    Papers papers = job.papers();
+    for (var spot : fix.spots().entrySet()) {
+      papers = papers.cutting(spot.getKey(), Optional.of(spot.getValue()));
+    }
+    Job cured = job.withValues(values).withPapers(papers);
+    bench.change(cured, "", fix.label().say(bench.format()));
   }
 
   private Length onMark(Length length) {

@@ -78,7 +78,7 @@ final class CutOptions {
   Job asked(Request.Answer answer) {
     Job job = answer.derivation().job();
     Unit unit = job.marks().unit();
-    Cutting cutting = Cutting.USUAL.withTrimmer(trimmer(unit));
+    Cutting cutting = job.cutting().withTrimmer(trimmer(unit));
     if (card.isPresent()) {
       cutting = cutting.withSheet(PaperRole.CARDSTOCK, sheet("--card-sheet", card.get(), unit));
     }

@@ -13,6 +13,7 @@ import cufflink.core.paper.Look;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers;
 import cufflink.core.paper.Picture;
+import cufflink.core.paper.Sheet;
 import cufflink.files.figure.PictureShelf;
 import cufflink.files.project.AtomicFile;
 import cufflink.files.project.UserFolders;
@@ -47,28 +48,26 @@ final class PictureOptions {
       return job;
     }
     Marks ruler = job.marks();
-    Papers papers = job.papers();
+    Job pictured = job;
     for (String each : pictures) {
-      papers = pictured(job, papers, design, look, each.strip());
+      pictured = pictured(pictured, design, look, each.strip());
     }
+    Papers papers = pictured.papers();
     Map<String, Cutout> parts = Cutout.all(design, papers);
     for (String each : placed) {
       papers = placed(papers, parts, each.strip(), ruler);
     }
-    return job.withPapers(papers);
+    return pictured.withPapers(papers);
   }
 
-  private static Papers pictured(Job job, Papers papers, Design design, Look look, String written) {
+  private static Job pictured(Job job, Design design, Look look, String written) {
     Matcher found = matching(SHOWN, written, "command.picture", PICTURE);
     PaperRole role = CutOptions.role(design.roles(), written, found.group("paper").strip());
     PictureShelf shelf =
         new PictureShelf(UserFolders.current(), new AtomicFile(AtomicFile.Disk.REAL));
-    Picture picture =
-        orBad(
-            PICTURE,
-            shelf.take(
-                Path.of(found.group("file").strip()),
-                PaperPlan.sheet(job, role, StandardSizes.usualSheet(job.marks()))));
+    Sheet usual = StandardSizes.usualSheet(job.marks());
+    Path file = Path.of(found.group("file").strip());
+    Picture picture = orBad(PICTURE, shelf.take(file, PaperPlan.sheet(job, role, usual)));
     String wide = found.group("wide");
     if (wide != null) {
       Length asked = orBad(PICTURE, LengthParser.parse(wide, job.marks().unit()));
@@ -78,7 +77,7 @@ final class PictureOptions {
             "command.picture-wide", PICTURE, wide, Picture.SMALLEST, Picture.LARGEST);
       }
     }
-    return papers.looking(role, look.colours(role).as(picture));
+    return PaperPlan.looking(job, role, look.colours(role).as(picture), usual);
   }
 
   private static Papers placed(

@@ -362,7 +362,10 @@ public final class PlanJson {
     finding.place().parameters().forEach(parameters::add);
     node.put("sentence", finding.sentence().say(format));
     finding.fix().ifPresent(fix -> node.put("fix", fix.label().say(format)));
-    finding.fix().ifPresent(fix -> node.set("cure", cure(fix.values())));
+    finding
+        .fix()
+        .filter(fix -> !fix.values().settings().isEmpty())
+        .ifPresent(fix -> node.set("cure", cure(fix.values())));
     return node;
   }
 
