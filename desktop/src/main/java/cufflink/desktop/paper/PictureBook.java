@@ -1,10 +1,7 @@
 package cufflink.desktop.paper;
 
 import cufflink.files.figure.Pictures;
-import java.awt.Graphics2D;
-import java.awt.RenderingHints;
-import java.awt.image.BufferedImage;
-import java.awt.image.DataBufferInt;
+import cufflink.files.figure.Raster;
 import java.nio.IntBuffer;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -23,11 +20,6 @@ import javafx.scene.image.WritableImage;
  * flickering. They are read beside the window's own thread. Used on the window's thread.
  */
 public final class PictureBook {
-  /** The longer side of the largest, in pixels; finer ones are for what is exported. */
-  private static final int LARGEST = 1_000;
-
-  private static final int SMALLEST = 60;
-
   private final Pictures pictures;
   private final Executor beside;
   private final Map<String, List<Image>> sizes = new HashMap<>();
@@ -80,7 +72,7 @@ public final class PictureBook {
     waiting.put(name, new ArrayList<>(List.of(ready)));
     beside.execute(
         () -> {
-          List<Image> read = pictures.image(name).map(PictureBook::sized).orElse(List.of());
+          List<Image> read = pictures.sizes(name).stream().map(PictureBook::shown).toList();
           Platform.runLater(
               () -> {
                 sizes.put(name, read);
@@ -98,39 +90,11 @@ public final class PictureBook {
     sizes.remove(name, List.of());
   }
 
-  /** Halves a picture, from the largest size down. */
-  private static List<Image> sized(BufferedImage image) {
-    List<Image> sizes = new ArrayList<>();
-    BufferedImage now = image;
-    while (Math.max(now.getWidth(), now.getHeight()) > LARGEST) {
-      now = half(now);
-    }
-    while (Math.min(now.getWidth(), now.getHeight()) > SMALLEST || sizes.isEmpty()) {
-      sizes.add(shown(now));
-      now = half(now);
-    }
-    return sizes;
-  }
-
-  /** Bilinear sampling at half the size is the mean of four pixels. */
-  private static BufferedImage half(BufferedImage image) {
-    int wide = Math.max(1, image.getWidth() / 2);
-    int high = Math.max(1, image.getHeight() / 2);
-    BufferedImage half = new BufferedImage(wide, high, BufferedImage.TYPE_INT_ARGB_PRE);
-    Graphics2D graphics = half.createGraphics();
-    graphics.setRenderingHint(
-        RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
-    graphics.drawImage(image, 0, 0, wide, high, null);
-    graphics.dispose();
-    return half;
-  }
-
   /** The pixels are shared, not copied. */
-  private static Image shown(BufferedImage image) {
-    IntBuffer pixels =
-        IntBuffer.wrap(((DataBufferInt) image.getRaster().getDataBuffer()).getData());
+  private static Image shown(Raster raster) {
+    IntBuffer pixels = IntBuffer.wrap(raster.pixels());
     return new WritableImage(
         new PixelBuffer<>(
-            image.getWidth(), image.getHeight(), pixels, PixelFormat.getIntArgbPreInstance()));
+            raster.width(), raster.height(), pixels, PixelFormat.getIntArgbPreInstance()));
   }
 }

@@ -7,11 +7,8 @@ import com.drew.imaging.ImageProcessingException;
 import com.drew.metadata.Directory;
 import com.drew.metadata.Metadata;
 import com.drew.metadata.exif.ExifIFD0Directory;
-import com.drew.metadata.jfif.JfifDirectory;
-import com.drew.metadata.png.PngDirectory;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Parsed;
-import cufflink.core.paper.Picture;
 import cufflink.core.paper.Sheet;
 import java.awt.Color;
 import java.awt.Graphics2D;
@@ -37,16 +34,6 @@ final class PictureReader {
   private static final int MOST = 100;
 
   private static final long MILLION = 1_000_000;
-
-  /** Scanners and printers are finer than this; cameras note what means nothing, such as 72. */
-  private static final double COARSEST = 150;
-
-  private static final double FINEST = 2_400;
-  private static final double INCH = 25.4;
-  private static final double CENTIMETRES = 2.54;
-
-  /** What is so nearly a sheet is one, in millimetres. */
-  private static final double NEARLY = 2;
 
   /** Pixels are left out while reading as long as so many times what is kept are left. */
   private static final double SPARE = 1.5;
@@ -104,7 +91,7 @@ final class PictureReader {
     boolean isAcross = held > 4;
     int across = isAcross ? reader.getHeight(0) : reader.getWidth(0);
     int down = isAcross ? reader.getWidth(0) : reader.getHeight(0);
-    return Parsed.good(sized(image, across, down, metadata.flatMap(PictureReader::fine), sheet));
+    return Parsed.good(TrueSize.of(image, across, down, metadata.flatMap(TrueSize::fine), sheet));
   }
 
   private static boolean isTorn(String warning) {
@@ -134,66 +121,10 @@ final class PictureReader {
     return noted >= 1 && noted <= 8 ? noted : 1;
   }
 
-  private static int number(Metadata metadata, Class<? extends Directory> where, int tag) {
+  static int number(Metadata metadata, Class<? extends Directory> where, int tag) {
     Directory directory = metadata.getFirstDirectoryOfType(where);
     Integer noted = directory == null ? null : directory.getInteger(tag);
     return noted == null ? 0 : noted;
-  }
-
-  /** Returns how many pixels make an inch, if the file says so and it can be meant. */
-  private static Optional<Double> fine(Metadata metadata) {
-    double fine = 0;
-    int unit = number(metadata, JfifDirectory.class, JfifDirectory.TAG_UNITS);
-    int noted = number(metadata, JfifDirectory.class, JfifDirectory.TAG_RESX);
-    if (unit == 1 || unit == 2) {
-      fine = unit == 1 ? noted : noted * CENTIMETRES;
-    }
-    for (PngDirectory png : metadata.getDirectoriesOfType(PngDirectory.class)) {
-      Integer perMetre = png.getInteger(PngDirectory.TAG_PIXELS_PER_UNIT_X);
-      Integer isMetre = png.getInteger(PngDirectory.TAG_UNIT_SPECIFIER);
-      if (perMetre != null && isMetre != null && isMetre == 1) {
-        fine = perMetre * INCH / 1000;
-      }
-    }
-    return fine >= COARSEST && fine <= FINEST ? Optional.of(fine) : Optional.empty();
-  }
-
-  private static Read sized(
-      BufferedImage image, int across, int down, Optional<Double> fine, Sheet sheet) {
-    double wide = fine.map(dots -> across / dots * INCH).orElse(0.0);
-    double high = fine.map(dots -> down / dots * INCH).orElse(0.0);
-    if (!isSheet(wide) || !isSheet(high)) {
-      boolean lies = across > down;
-      boolean sheetLies = sheet.width().compareTo(sheet.height()) > 0;
-      wide = (lies == sheetLies ? sheet.width() : sheet.height()).toMillimetres();
-      high = wide * down / across;
-    }
-    // A strip of a picture is taken for as long as paper may be.
-    double most = Picture.LARGEST.toMillimetres() / Math.max(wide, high);
-    double least = Picture.SMALLEST.toMillimetres() / Math.min(wide, high);
-    double scale = Math.max(least, Math.min(1, most));
-    Length first = side(wide * scale);
-    Length second = side(high * scale);
-    for (boolean turned : new boolean[] {false, true}) {
-      Length sheetWide = turned ? sheet.height() : sheet.width();
-      Length sheetHigh = turned ? sheet.width() : sheet.height();
-      if (isNearly(first, sheetWide) && isNearly(second, sheetHigh)) {
-        return new Read(image, sheetWide, sheetHigh);
-      }
-    }
-    return new Read(image, first, second);
-  }
-
-  private static Length side(double millimetres) {
-    return Length.fromMillimetres(millimetres).min(Picture.LARGEST).max(Picture.SMALLEST);
-  }
-
-  private static boolean isSheet(double millimetres) {
-    return Picture.isSheet(Length.fromMillimetres(millimetres));
-  }
-
-  private static boolean isNearly(Length one, Length other) {
-    return Math.abs(one.minus(other).toMillimetres()) <= NEARLY;
   }
 
   /** Reduces a picture, lays it on white and turns it upright. */

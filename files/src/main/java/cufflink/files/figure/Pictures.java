@@ -1,6 +1,7 @@
 package cufflink.files.figure;
 
 import java.awt.image.BufferedImage;
+import java.util.List;
 import java.util.Optional;
 
 /** Where pictures of papers are found by the names under which they are kept. */
@@ -16,4 +17,14 @@ public interface Pictures {
    * @return opaque pixels; empty if it is not there
    */
   Optional<BufferedImage> image(String name);
+
+  /**
+   * Finds a picture in several sizes, for the screen.
+   *
+   * @param name the name under which it is kept
+   * @return each half as large as the one before; empty if it is not there
+   */
+  default List<Raster> sizes(String name) {
+    return image(name).map(Raster::sizes).orElse(List.of());
+  }
 }
