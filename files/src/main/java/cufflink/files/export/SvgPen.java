@@ -11,6 +11,7 @@ import cufflink.core.scene.Drawing.Stroke;
 import cufflink.files.figure.Pictures;
 import cufflink.files.text.Printable;
 import java.awt.Color;
+import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -114,7 +115,7 @@ final class SvgPen {
     xml.writeAttribute("fill", shaded(printed.ink(), printed.light()));
   }
 
-  /** The picture is a square of one that is laid where it belongs. */
+  /** The picture is as large as its pixels, and is laid where it belongs. */
   private void show(Imprint imprint) throws XMLStreamException {
     Optional<BufferedImage> image = pictures.image(imprint.name());
     if (image.isEmpty()) {
@@ -126,19 +127,21 @@ final class SvgPen {
       xml.writeStartElement("defs");
       xml.writeEmptyElement("image");
       xml.writeAttribute("id", "picture-" + number);
-      xml.writeAttribute("width", "1");
-      xml.writeAttribute("height", "1");
+      xml.writeAttribute("width", Integer.toString(image.get().getWidth()));
+      xml.writeAttribute("height", Integer.toString(image.get().getHeight()));
       xml.writeAttribute("preserveAspectRatio", "none");
       link("data:image/jpeg;base64," + encoded(image.get()));
       xml.writeEndElement();
     }
+    AffineTransform placed = Shades.onto(imprint);
+    placed.scale(1.0 / image.get().getWidth(), 1.0 / image.get().getHeight());
     double[] onto = new double[6];
-    Shades.onto(imprint).getMatrix(onto);
+    placed.getMatrix(onto);
     xml.writeEmptyElement("use");
     xml.writeAttribute(
         "transform",
         Arrays.stream(onto)
-            .mapToObj(each -> String.format(Locale.ROOT, "%.3f", each))
+            .mapToObj(each -> String.format(Locale.ROOT, "%.6f", each))
             .collect(Collectors.joining(" ", "matrix(", ")")));
     link("#picture-" + number);
   }

@@ -1,0 +1,277 @@
+package cufflink.files.decor;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.core.card.FoldModel;
+import cufflink.core.cut.Layout;
+import cufflink.core.cut.Trimmer;
+import cufflink.core.decor.Cutout;
+import cufflink.core.design.Design;
+import cufflink.core.design.Layer;
+import cufflink.core.design.Piece;
+import cufflink.core.drawing.FlatDrawing;
+import cufflink.core.drawing.Lying;
+import cufflink.core.drawing.Patch;
+import cufflink.core.drawing.Portrait;
+import cufflink.core.flat.Spot;
+import cufflink.core.job.Derivation;
+import cufflink.core.job.Job;
+import cufflink.core.job.PaperPlan;
+import cufflink.core.measure.Length;
+import cufflink.core.measure.LengthFormat;
+import cufflink.core.measure.Marks;
+import cufflink.core.paper.PaperKind;
+import cufflink.core.paper.PaperRole;
+import cufflink.core.paper.Papers;
+import cufflink.core.paper.Picture;
+import cufflink.core.paper.Sheet;
+import cufflink.core.pattern.Pattern;
+import cufflink.core.plane.Side;
+import cufflink.core.run.Lie;
+import cufflink.core.scene.Drawing;
+import cufflink.core.scene.Drawing.Imprint;
+import cufflink.core.scene.Drawing.Printed;
+import cufflink.core.scene.Surface;
+import cufflink.core.scene.TextMeasure;
+import cufflink.files.Jobs;
+import cufflink.files.pattern.PatternLibrary;
+import cufflink.files.words.Words;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.NoninvertibleTransformException;
+import java.awt.geom.Point2D;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/**
+ * What the drawings show of a picture is what comes to lie there when the sheet is cut as planned:
+ * a hand takes the rectangle out of the sheet, gives it its quarter turns and lays it down with its
+ * face up. It knows the cut plan and the turns, and nothing of how pictures are drawn.
+ */
+class CutoutTest {
+  private static final PatternLibrary LIBRARY = PatternLibrary.shipped();
+  private static final Picture SHEET =
+      new Picture(
+          "0123456789abcdef.jpg",
+          "sheet",
+          Length.ofMillimetres(620),
+          Length.ofMillimetres(640),
+          0x808080);
+  private static final Surface SURFACE =
+      new Surface(
+          700,
+          500,
+          Marks.MILLIMETRES,
+          Words.on(Marks.MILLIMETRES, LengthFormat.Fractions.PLAIN),
+          TextMeasure.GUESS,
+          14);
+
+  /** Millimetres. */
+  private static final double NEAR = 0.05;
+
+  static Stream<String> ids() {
+    return LIBRARY.patterns().stream().map(Pattern::id);
+  }
+
+  private static Job pictured(String id, long seed) {
+    Pattern pattern = LIBRARY.pattern(id).orElseThrow();
+    Job job = Jobs.job(id, pattern.normalValues());
+    Derivation derivation = Jobs.derive(job);
+    Design design = derivation.made().orElseThrow().design();
+    for (PaperRole role : design.roles()) {
+      if (role.kind() != PaperKind.RIBBON) {
+        job =
+            PaperPlan.looking(
+                job,
+                role,
+                derivation.look().colours(role).as(SHEET),
+                new Sheet("a", "a", SHEET.wide(), SHEET.wide()));
+      }
+    }
+    Random random = new Random(seed);
+    Papers papers = job.papers();
+    for (Cutout each : Cutout.all(design, papers).values()) {
+      Picture.Spot anywhere =
+          new Picture.Spot(
+              Length.ofMillimetres(random.nextInt(640)),
+              Length.ofMillimetres(random.nextInt(640)),
+              random.nextInt(4));
+      papers = papers.cutting(each.part(), Optional.of(each.within(anywhere)));
+    }
+    Trimmer guillotine = new Trimmer(Length.ofMillimetres(700), Length.ZERO, Length.ZERO);
+    return job.withPapers(papers).withCutting(job.cutting().withTrimmer(guillotine));
+  }
+
+  /** Where the parts lie on their sheets, by the cut plan alone. */
+  private static Map<String, Layout.Placed> placed(Derivation derivation) {
+    Map<String, Layout.Placed> placed = new HashMap<>();
+    for (PaperPlan plan : Jobs.plans(derivation)) {
+      assertEquals(List.of(), plan.plan().problems());
+      plan.plan().sheets().stream()
+          .flatMap(sheet -> sheet.layout().leaves().stream())
+          .filter(leaf -> leaf.what() instanceof Layout.Cut)
+          .forEach(leaf -> placed.put(((Layout.Cut) leaf.what()).part().id(), leaf));
+    }
+    return placed;
+  }
+
+  /** Where on the sheet the hand finds what lies at a corner, from 0, the upper left, clockwise. */
+  private static Spot found(Layout.Placed leaf, int quarters, int corner) {
+    double left = leaf.x().toMillimetres();
+    double top = leaf.y().toMillimetres();
+    double right = left + leaf.what().width().toMillimetres();
+    double bottom = top + leaf.what().height().toMillimetres();
+    List<Spot> onSheet =
+        List.of(
+            new Spot(left, top),
+            new Spot(right, top),
+            new Spot(right, bottom),
+            new Spot(left, bottom));
+    // Each quarter turn brings what was the last corner to where the first was.
+    return onSheet.get(Math.floorMod(corner - quarters, 4));
+  }
+
+  /** Takes a place of a drawing back to the sheet, by the transforms of Java 2D. */
+  private static Spot onSheet(Imprint imprint, Spot at) {
+    Spot corner = imprint.corners().get(0);
+    Spot across = imprint.corners().get(1);
+    Spot down = imprint.corners().get(2);
+    AffineTransform onto =
+        new AffineTransform(
+            across.x() - corner.x(),
+            across.y() - corner.y(),
+            down.x() - corner.x(),
+            down.y() - corner.y(),
+            corner.x(),
+            corner.y());
+    try {
+      Point2D back = onto.inverseTransform(new Point2D.Double(at.x(), at.y()), null);
+      return new Spot(
+          back.getX() * SHEET.wide().toMillimetres(), back.getY() * SHEET.high().toMillimetres());
+    } catch (NoninvertibleTransformException flat) {
+      throw new AssertionError(flat);
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("ids")
+  void layers_showWhatIsCutForThem_onBothFaces(String id) {
+    for (long seed = 1; seed <= 4; seed++) {
+      Derivation derivation = Jobs.derive(pictured(id, seed));
+      Design design = derivation.made().orElseThrow().design();
+      Map<String, Layout.Placed> placed = placed(derivation);
+      for (Layer layer : design.layers()) {
+        if (layer.shape().isTurned()) {
+          continue;
+        }
+        String part = layer.on() + "." + layer.id();
+        Printed seen = seen(derivation, design, layer);
+        double left = seen.rings().get(0).stream().mapToDouble(Spot::x).min().orElseThrow();
+        double right = seen.rings().get(0).stream().mapToDouble(Spot::x).max().orElseThrow();
+        double top = seen.rings().get(0).stream().mapToDouble(Spot::y).min().orElseThrow();
+        double bottom = seen.rings().get(0).stream().mapToDouble(Spot::y).max().orElseThrow();
+        List<Spot> corners =
+            List.of(
+                new Spot(left, top),
+                new Spot(right, top),
+                new Spot(right, bottom),
+                new Spot(left, bottom));
+        int quarters = derivation.job().papers().spots().get(part).quarters();
+        boolean isWhole = seen.rings().get(0).size() <= 4;
+        for (int i = 0; i < 4 && isWhole; i++) {
+          Spot shown = onSheet(seen.imprints().get(0), corners.get(i));
+          Spot cut = found(placed.get(part), quarters, i);
+          String where = id + " " + part + " corner " + i + ": " + shown + " for " + cut;
+          assertTrue(shown.distance(cut) < NEAR, where);
+        }
+      }
+    }
+  }
+
+  /** Draws a layer on its piece as it lies with the layer's face up. */
+  private static Printed seen(Derivation derivation, Design design, Layer layer) {
+    Piece host = design.piece(layer.on()).orElseThrow();
+    Drawing drawing =
+        Portrait.dressed(
+            FlatDrawing.of(
+                new Lying(host, new Lie(layer.face(), Side.TOP)),
+                SURFACE,
+                new FlatDrawing.Options(
+                    Patch.of(design), Optional.empty(), score -> false, true, true)),
+            design,
+            derivation.look());
+    return drawing.marks().stream()
+        .filter(mark -> mark instanceof Printed)
+        .map(Printed.class::cast)
+        .filter(mark -> mark.ref().line().equals(layer.id()))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  /** No paper shows its print as in a mirror, however it is folded and from wherever it is seen. */
+  @ParameterizedTest
+  @MethodSource("ids")
+  void prints_areNeverMirrored_andNeverLarger(String id) {
+    Derivation derivation = Jobs.derive(pictured(id, 7));
+    Derivation.Made made = derivation.made().orElseThrow();
+    FoldModel model = made.card().whole();
+    model.prepare(() -> false);
+    int seen = 0;
+    for (double moment = 0; moment <= model.stages().size(); moment += 0.5) {
+      for (double turn : new double[] {-20, 70, 200}) {
+        Drawing drawing =
+            Portrait.of(model, made.design(), derivation.look().from(turn, 40, 0), moment, SURFACE);
+        for (Imprint imprint : imprints(drawing)) {
+          Spot corner = imprint.corners().get(0);
+          Spot across = imprint.corners().get(1);
+          Spot down = imprint.corners().get(2);
+          double turned =
+              (across.x() - corner.x()) * (down.y() - corner.y())
+                  - (across.y() - corner.y()) * (down.x() - corner.x());
+          assertTrue(turned > -NEAR, id + " at " + moment + " from " + turn);
+          double most = SHEET.wide().toMillimetres() * drawing.scale() + NEAR;
+          assertTrue(corner.distance(across) <= most, id + " at " + moment);
+          seen++;
+        }
+      }
+    }
+    assertTrue(seen > 0, id + " shows no picture at all");
+  }
+
+  private static List<Imprint> imprints(Drawing drawing) {
+    return drawing.marks().stream()
+        .filter(mark -> mark instanceof Printed)
+        .flatMap(mark -> ((Printed) mark).imprints().stream())
+        .toList();
+  }
+
+  /** What nobody has placed runs on from panel to panel, on the face that is looked at. */
+  @ParameterizedTest
+  @MethodSource("ids")
+  void notPlaced_itRunsOn(String id) {
+    Derivation derivation = Jobs.derive(pictured(id, 1));
+    Papers papers =
+        new Papers(derivation.job().papers().byRole(), derivation.job().papers().colours());
+    Derivation plain = Jobs.derive(derivation.job().withPapers(papers));
+    Design design = plain.made().orElseThrow().design();
+    Map<String, Imprint> first = new HashMap<>();
+    for (Layer layer : design.layers()) {
+      Imprint imprint = seen(plain, design, layer).imprints().get(0);
+      boolean isStraight = !layer.shape().isTurned();
+      Imprint before = first.putIfAbsent(layer.on() + layer.face(), imprint);
+      if (before != null && isStraight) {
+        assertEquals(before.corners().get(0).x(), imprint.corners().get(0).x(), 1, id);
+        assertEquals(before.corners().get(0).y(), imprint.corners().get(0).y(), 1, id);
+      }
+      assertFalse(Cutout.all(design, papers).get(layer.on() + "." + layer.id()).isPlaced());
+    }
+    assertTrue(design.layers().isEmpty() || !first.isEmpty(), id);
+  }
+}
