@@ -96,8 +96,8 @@ public final class MainWindow extends StackPane {
     return stations.fold();
   }
 
-  FigureChoice figures() {
-    return stations.decorate().figures();
+  LayerStation decorate() {
+    return stations.decorate();
   }
 
   HelpSheet help() {

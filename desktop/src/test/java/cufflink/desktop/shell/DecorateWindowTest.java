@@ -139,7 +139,9 @@ class DecorateWindowTest {
         Files.writeString(
             folder.resolve("crossed.svg"), open + "<path d='M0 0 L9 9 L9 0 L0 9 Z'/></svg>");
     FigureChoice figures =
-        ((MainWindow) robot.lookup(".paper-view").query().getScene().getRoot()).figures();
+        ((MainWindow) robot.lookup(".paper-view").query().getScene().getRoot())
+            .decorate()
+            .figures();
     robot.interact(() -> figures.askWith(chooser -> crossed.toFile()));
     press(robot, "a piece of your own", "a figure from an SVG file …");
     OpenWindow.waitFor(() -> bench.notice().get().contains("crosses itself"));

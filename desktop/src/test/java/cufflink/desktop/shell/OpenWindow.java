@@ -5,9 +5,13 @@ import cufflink.core.measure.Marks;
 import cufflink.desktop.CufflinkApp;
 import cufflink.desktop.paper.FontBook;
 import cufflink.desktop.paper.PaperView;
+import cufflink.desktop.work.PaperDrawer;
 import cufflink.desktop.work.Workbench;
+import cufflink.files.figure.PictureShelf;
 import cufflink.files.pattern.PatternLibrary;
+import cufflink.files.project.AtomicFile;
 import cufflink.files.project.DemoProjects;
+import cufflink.files.project.DrawerStore;
 import cufflink.files.project.Settings;
 import cufflink.files.project.UserFolders;
 import java.io.IOException;
@@ -47,8 +51,14 @@ record OpenWindow(Workbench bench, Projects projects, List<Job> demonstration, P
   private static OpenWindow on(Stage stage, boolean isLaid, PatternLibrary library)
       throws IOException {
     FontBook.prepare();
-    Workbench bench = new Workbench(library, Marks.MILLIMETRES);
-    Path folder = Files.createTempDirectory("cufflink-window");
+    Path folder = Files.createTempDirectory(Path.of("target"), "window");
+    AtomicFile writer = new AtomicFile(AtomicFile.Disk.REAL);
+    UserFolders folders = new UserFolders(folder);
+    PaperDrawer drawer =
+        new PaperDrawer(
+            new DrawerStore(folders.drawer(), writer),
+            Optional.of(new PictureShelf(folders, writer)));
+    Workbench bench = new Workbench(library, Marks.MILLIMETRES, drawer);
     Projects projects = new Projects(bench, new UserFolders(folder), Settings.NEW);
     List<Job> demonstration = DemoProjects.all();
     if (isLaid) {
