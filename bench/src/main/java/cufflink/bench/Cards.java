@@ -26,6 +26,12 @@ final class Cards {
   }
 
   /** Returns the squash card, whose folds meet in three places. */
+  static Job job(String id) {
+    Pattern pattern = LIBRARY.pattern(id).orElseThrow();
+    return Job.begun(
+        id, Edition.atHand(id), pattern.normalValues(), Tools.usual(Marks.MILLIMETRES));
+  }
+
   static Derivation squash() {
     Pattern pattern = LIBRARY.pattern("squash-card").orElseThrow();
     Job job =
