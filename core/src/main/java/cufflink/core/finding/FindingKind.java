@@ -38,6 +38,8 @@ public enum FindingKind {
   HANGS_OVER(Cost.TRIM),
   /** What is to be held does not go in. */
   ITEM_TOO_LARGE(Cost.CUT),
+  /** Ink is too dark for the paper it is on. */
+  INK_UNSEEN(Cost.LOOK),
   /** A layer lies across the edge of its panel. */
   LAYER_OVER_BORDER(Cost.TRIM),
   /** A layer hangs over the edge of its piece. */
@@ -68,6 +70,8 @@ public enum FindingKind {
   PADS_ON_PADS(Cost.APART),
   /** What a maker has put on lay on a piece that is not there. */
   TOPPER_LEFT_OUT(Cost.LOOK),
+  /** What was to be stamped or inked is not there. */
+  TREATMENT_LEFT_OUT(Cost.LOOK),
   /** Whatever is glued first, something else is then out of reach. */
   NO_ORDER(Cost.APART),
   /** There is no pocket for what is to be held. */
@@ -90,6 +94,8 @@ public enum FindingKind {
   ROOM_TOO_SMALL(Cost.CUT),
   /** A rule of the pattern does not hold. */
   RULE(Cost.CUT),
+  /** What is done to one face comes through to the other. */
+  SHOWS_THROUGH(Cost.LOOK),
   /** A slit that ends on a score lies beside the one it should go on from. */
   SLIT_OFF_SCORE(Cost.START),
   /** A stage could go more than one way. */

@@ -127,6 +127,7 @@ public record Trouble(Finding first, List<Finding> others) {
           case ITEM_TOO_LARGE, NO_POCKET -> Message.of("mend.item");
           case TIPS_OVER -> Message.of("mend.tips");
           case FLAP_HEAVY -> Message.of("mend.heavy");
+          case SHOWS_THROUGH -> Message.of("mend.through");
           default -> null;
         });
   }

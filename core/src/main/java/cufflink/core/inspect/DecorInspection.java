@@ -3,6 +3,7 @@ package cufflink.core.inspect;
 import cufflink.core.assembly.Pose;
 import cufflink.core.card.FoldModel;
 import cufflink.core.card.Upright;
+import cufflink.core.decor.Treatment;
 import cufflink.core.design.Design;
 import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
@@ -102,6 +103,21 @@ public final class DecorInspection {
   public static List<Finding> flaps(
       Design design, FoldModel model, Papers papers, Set<String> besides) {
     return FlapInspection.inspect(design, model, papers, besides);
+  }
+
+  /**
+   * Inspects what is stamped, inked or embossed.
+   *
+   * @param design the card
+   * @param model the same, put together
+   * @param papers what its papers are
+   * @param look the colours of its papers
+   * @param treatments what is done to them
+   * @return what shows on the other face, and what is not seen
+   */
+  public static List<Finding> treatments(
+      Design design, FoldModel model, Papers papers, Look look, List<Treatment> treatments) {
+    return new TreatmentInspection(design, model, papers, look).of(treatments);
   }
 
   /**

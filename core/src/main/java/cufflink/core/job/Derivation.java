@@ -191,6 +191,15 @@ public record Derivation(
             all.addAll(
                 DecorInspection.figures(
                     made.design(), report.model(), whole.look(), figures(job.order()))));
+    whole.made.ifPresent(
+        made ->
+            all.addAll(
+                DecorInspection.treatments(
+                    made.design(),
+                    report.model(),
+                    job.papers(),
+                    whole.look(),
+                    job.order().treatments())));
     Set<String> besides =
         job.order().toppers().stream().map(Topper::id).collect(Collectors.toSet());
     whole.made.ifPresent(

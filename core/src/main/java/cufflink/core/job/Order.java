@@ -1,6 +1,7 @@
 package cufflink.core.job;
 
 import cufflink.core.decor.Topper;
+import cufflink.core.decor.Treatment;
 import cufflink.core.glue.GluingOrder;
 import cufflink.core.measure.Parsed;
 import java.util.List;
@@ -18,6 +19,7 @@ import java.util.Set;
  *     ahead; from 0 to all of them
  * @param toppers what is put on each card beside what its construction has
  * @param own how the maker puts the card together where that is not as is found to be best
+ * @param treatments what is stamped, inked or embossed before anything is glued, in its order
  */
 public record Order(
     int copies,
@@ -26,7 +28,8 @@ public record Order(
     boolean raised,
     int kits,
     List<Topper> toppers,
-    GluingOrder.Own own) {
+    GluingOrder.Own own,
+    List<Treatment> treatments) {
   /** The most cards in one job. */
   public static final int MOST_COPIES = 10_000;
 
@@ -43,22 +46,28 @@ public record Order(
     }
     extras = Set.copyOf(extras);
     toppers = List.copyOf(toppers);
+    treatments = List.copyOf(treatments);
     Objects.requireNonNull(own);
   }
 
   /** Makes an order in which the card is put together as is best. */
   public Order(int copies, boolean trialFirst, Set<String> extras, boolean raised, int kits) {
-    this(copies, trialFirst, extras, raised, kits, List.of(), GluingOrder.Own.NONE);
+    this(copies, trialFirst, extras, raised, kits, List.of(), GluingOrder.Own.NONE, List.of());
   }
 
   /** Returns the order in which the card is put together in the maker's own way. */
   public Order withOwn(GluingOrder.Own now) {
-    return new Order(copies, trialFirst, extras, raised, kits, toppers, now);
+    return new Order(copies, trialFirst, extras, raised, kits, toppers, now, treatments);
   }
 
   /** Returns the order with other toppers. */
   public Order withToppers(List<Topper> now) {
-    return new Order(copies, trialFirst, extras, raised, kits, now, own);
+    return new Order(copies, trialFirst, extras, raised, kits, now, own, treatments);
+  }
+
+  /** Returns the order with other things done to its papers before anything is glued. */
+  public Order withTreatments(List<Treatment> now) {
+    return new Order(copies, trialFirst, extras, raised, kits, toppers, own, now);
   }
 
   /** Returns what is to be heeded when the card is put together. */
@@ -82,27 +91,28 @@ public record Order(
 
   /** Returns the order with another number of copies, from 1 to 10000. */
   public Order withCopies(int now) {
-    return new Order(now, trialFirst, extras, raised, Math.min(kits, now), toppers, own);
+    return new Order(
+        now, trialFirst, extras, raised, Math.min(kits, now), toppers, own, treatments);
   }
 
   /** Returns the order with or without a trial card before the rest. */
   public Order withTrialFirst(boolean now) {
-    return new Order(copies, now, extras, raised, kits, toppers, own);
+    return new Order(copies, now, extras, raised, kits, toppers, own, treatments);
   }
 
   /** Returns the order with other accessories. */
   public Order withExtras(Set<String> now) {
-    return new Order(copies, trialFirst, now, raised, kits, toppers, own);
+    return new Order(copies, trialFirst, now, raised, kits, toppers, own, treatments);
   }
 
   /** Returns the order with layers raised or flat. */
   public Order withRaised(boolean now) {
-    return new Order(copies, trialFirst, extras, now, kits, toppers, own);
+    return new Order(copies, trialFirst, extras, now, kits, toppers, own, treatments);
   }
 
   /** Returns the order with another number of cards that stay kits, from 0 to all of them. */
   public Order withKits(int now) {
-    return new Order(copies, trialFirst, extras, raised, now, toppers, own);
+    return new Order(copies, trialFirst, extras, raised, now, toppers, own, treatments);
   }
 
   /**

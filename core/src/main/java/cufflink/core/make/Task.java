@@ -45,8 +45,9 @@ public record Task(
    * @param setting what stays as it is from one task to the next of the same: a tool, where its
    *     fence stands, an adhesive
    * @param drying how long, in seconds, it dries before the card is handled again
+   * @param waits whether all that was done before must be dry for it
    */
-  public record Tooling(String setting, int drying) {
+  public record Tooling(String setting, int drying, boolean waits) {
     /** Checks that there is a setting. */
     public Tooling {
       Objects.requireNonNull(setting);
@@ -58,7 +59,7 @@ public record Task(
 
   /** Says whether the card must be dry for it. */
   public boolean handles() {
-    return phase == Phase.FOLD || phase == Phase.FILL || phase == Phase.INSPECT;
+    return tooling.waits() || phase == Phase.FOLD || phase == Phase.FILL || phase == Phase.INSPECT;
   }
 
   /**
@@ -101,6 +102,8 @@ public record Task(
   public enum Phase {
     /** All pieces are cut out. */
     CUT("make.phase-cut"),
+    /** They are stamped, inked and embossed while they are flat. */
+    TREAT("make.phase-treat"),
     /** They are scored. */
     SCORE("make.phase-score"),
     /** They are cut again: slits, outlines, openings. */

@@ -54,6 +54,7 @@ public record Times(Map<Phase, Learned> learned) {
   private static Map<Phase, Double> seconds() {
     Map<Phase, Double> seconds = new EnumMap<>(Phase.class);
     seconds.put(Phase.CUT, 25.0);
+    seconds.put(Phase.TREAT, 60.0);
     seconds.put(Phase.SCORE, 10.0);
     seconds.put(Phase.SECOND_CUT, 30.0);
     seconds.put(Phase.CREASE, 8.0);

@@ -1,6 +1,7 @@
 package cufflink.core.make;
 
 import cufflink.core.card.StageOrder;
+import cufflink.core.decor.Treated;
 import cufflink.core.design.Design;
 import cufflink.core.design.Stage;
 import cufflink.core.glue.GluingOrder;
@@ -115,6 +116,9 @@ public record Work(List<Task> tasks) {
   private static List<Task> made(WorkBuilder builder, Asked asked, School school) {
     Design design = asked.design();
     builder.ribbons();
+    asked.job().order().treatments().stream()
+        .flatMap(each -> Treated.of(each, design).stream())
+        .forEach(builder::treat);
     builder.pieces(school);
     if (!builder.putsTogether()) {
       return builder.tasks();

@@ -5,6 +5,8 @@ import cufflink.core.cut.Layout;
 import cufflink.core.cut.Part;
 import cufflink.core.cut.Stock;
 import cufflink.core.cut.TrimStep;
+import cufflink.core.decor.Treated;
+import cufflink.core.decor.Treatment;
 import cufflink.core.design.Design;
 import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
@@ -20,7 +22,6 @@ import cufflink.core.make.Task.Shown;
 import cufflink.core.make.Task.Trim;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Written;
-import cufflink.core.paper.Adhesive;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.plane.Side;
 import cufflink.core.run.Directions;
@@ -58,6 +59,8 @@ final class WorkBuilder {
   private final List<Task> tasks = new ArrayList<>();
   private final Map<String, Integer> numbers = new HashMap<>();
 
+  private final Wet wet = new Wet();
+
   /** How the paper lies that the next task is about. */
   private Optional<Shown> shown = Optional.empty();
 
@@ -83,34 +86,6 @@ final class WorkBuilder {
     return tasks;
   }
 
-  /** What is said of a task, and the number that stands over it. */
-  private record Told(
-      Message words,
-      Optional<Length> number,
-      double seconds,
-      List<Message> reasons,
-      Adhesive adhesive) {
-    Told(Message words, Optional<Length> number, double seconds) {
-      this(words, number, seconds, List.of(), Adhesive.NONE);
-    }
-
-    /** Cuts and scores go by the number that is set, gluing by what is in hand. */
-    Task.Tooling tooling(Phase phase, String role) {
-      String set =
-          switch (phase) {
-            case CUT -> role + number.map(it -> " " + it).orElse("");
-            case SCORE -> number.map(Length::toString).orElse("");
-            case LAYER, ASSEMBLE -> adhesive.name();
-            default -> "";
-          };
-      return new Task.Tooling((phase.word() + " " + set).strip(), adhesive.drying());
-    }
-
-    static Told of(Phase phase, Message words) {
-      return new Told(words, Optional.empty(), Times.usual(phase));
-    }
-  }
-
   private void add(Phase phase, String piece, int count, Told told) {
     add(phase, phase.word() + " " + piece, piece, count, told, Optional.empty());
   }
@@ -134,7 +109,8 @@ final class WorkBuilder {
             trim,
             seconds,
             told.reasons(),
-            told.tooling(phase, trim.map(it -> it.plan().role().id()).orElse(""))));
+            told.tooling(
+                phase, trim.map(it -> it.plan().role().id()).orElse(""), wet.waits(phase, piece))));
   }
 
   void cut(PaperPlan plan) {
@@ -221,6 +197,18 @@ final class WorkBuilder {
         ? Message.of(
             "make.lay-off-cut", count, Written.briefSize(stock.width(), stock.height()), paper)
         : Message.of("make.lay-sheet", count, stock.label(), paper);
+  }
+
+  /** What is stamped or inked lies flat and loose, with its face up. */
+  void treat(Treated treated) {
+    Treatment treatment = treated.treatment();
+    Lie lie = new Lie(treatment.face(), Side.TOP);
+    shown =
+        treated.isPiece()
+            ? Optional.of(new Shown(treatment.part(), lie, Set.of()))
+            : Optional.empty();
+    Told told = Told.of(treated);
+    add(Phase.TREAT, treatment.part(), treated.each() * copies, told);
   }
 
   void pieces(School school) {
@@ -365,7 +353,11 @@ final class WorkBuilder {
 
   private static Told told(Phase phase, Message words, GluingOrder.Step step) {
     return new Told(
-        words, Optional.empty(), Times.usual(phase), step.reasons(), step.choice().adhesive());
+        words,
+        Optional.empty(),
+        Times.usual(phase),
+        step.reasons(),
+        Told.InHand.of(step.choice().adhesive()));
   }
 
   private static Optional<Shown> onFace(String piece, Face face, String line) {

@@ -126,6 +126,7 @@ final class LayerStation implements PullStation {
     return new PaperLook(bench, derivation.look(), words)
         .words(made.design(), sentence)
         .followedBy(hand.words(derivation, sentence, redraw))
+        .followedBy(new TreatWords(bench, derivation).words(made.design(), sentence))
         .followedBy(words.gone());
   }
 

@@ -85,6 +85,8 @@ final class Request {
 
   @Mixin private PictureOptions pictures = new PictureOptions();
 
+  @Mixin private TreatOptions treatments = new TreatOptions();
+
   /** At most one of these may be given. */
   static final class GoalOptions {
     @Option(names = "--sheet", paramLabel = "NAME")
@@ -152,7 +154,12 @@ final class Request {
     Derivation derivation =
         plain
             .made()
-            .map(made -> pictures.apply(plain.job(), made.design(), plain.look()))
+            .map(
+                made ->
+                    pictures
+                        .apply(plain.job(), made.design(), plain.look())
+                        .withOrder(
+                            plain.job().order().withTreatments(treatments.read(made.design()))))
             .filter(pictured -> !pictured.equals(plain.job()))
             .map(pictured -> Derivation.of(pattern, pictured))
             .orElse(plain);

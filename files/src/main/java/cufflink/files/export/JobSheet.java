@@ -144,6 +144,7 @@ public final class JobSheet {
     writeAtHand(made.design());
     var job = derivation.job();
     new CutPages(pages, fonts, job.rulers(), job.habit().hand(), format).write(plans);
+    TreatPages.write(pages, derivation, made.design());
     writeScoring(made);
     writeSecondCuts(made);
     new FoldPages(pages, fonts, surface(FoldPages.STEP, FoldPages.STEP)).write(made);

@@ -3,6 +3,7 @@ package cufflink.files.export;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.core.decor.Topper;
+import cufflink.core.decor.Treatment;
 import cufflink.core.design.Design;
 import cufflink.core.job.Derivation;
 import cufflink.core.paper.Look;
@@ -10,6 +11,7 @@ import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers;
 import cufflink.core.value.Values;
 import cufflink.files.project.PictureFormat;
+import cufflink.files.project.TreatmentFormat;
 import java.util.List;
 import java.util.Locale;
 
@@ -20,6 +22,10 @@ final class PlanDecor {
   static void write(ObjectNode root, Derivation derivation) {
     derivation.made().ifPresent(made -> colours(root, made.design(), derivation.look()));
     PictureFormat.write(root, derivation.job().papers());
+    List<Treatment> treatments = derivation.job().order().treatments();
+    if (!treatments.isEmpty()) {
+      TreatmentFormat.write(root.putArray("treatments"), treatments);
+    }
     List<Topper> toppers = derivation.job().order().toppers();
     if (!toppers.isEmpty()) {
       ArrayNode array = root.putArray("toppers");

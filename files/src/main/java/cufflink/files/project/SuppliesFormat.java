@@ -96,6 +96,9 @@ final class SuppliesFormat {
     if (!order.toppers().isEmpty()) {
       TopperFormat.write(node.putArray("toppers"), order.toppers());
     }
+    if (!order.treatments().isEmpty()) {
+      TreatmentFormat.write(node.putArray("treatments"), order.treatments());
+    }
     ArrayNode extras = node.putArray("extras");
     new TreeSet<>(order.extras()).forEach(extras::add);
   }
@@ -110,7 +113,8 @@ final class SuppliesFormat {
         node.path("raised").asBoolean(false),
         Math.max(0, Math.min(most, node.path("kits").asInt(0))),
         TopperFormat.read(node.path("toppers")),
-        own(node));
+        own(node),
+        TreatmentFormat.read(node.path("treatments")));
   }
 
   /** An adhesive of a later edition that is not known here is left to be chosen. */

@@ -1,0 +1,56 @@
+package cufflink.core.decor;
+
+import cufflink.core.design.Design;
+import cufflink.core.design.Face;
+import cufflink.core.design.Layer;
+import cufflink.core.design.Piece;
+import cufflink.core.words.Message;
+import java.util.Optional;
+
+/**
+ * A treatment of a part that the card has.
+ *
+ * @param treatment what is done
+ * @param label the maker's name for the part
+ * @param each how many of it one card takes, above nought
+ * @param folds whether the part is folded later
+ * @param isPiece whether it is a piece, and no layer
+ */
+public record Treated(Treatment treatment, String label, int each, boolean folds, boolean isPiece) {
+  /**
+   * Finds what a treatment is done to.
+   *
+   * @param treatment the treatment
+   * @param design the card
+   * @return empty if the card has no such part
+   */
+  public static Optional<Treated> of(Treatment treatment, Design design) {
+    Optional<Piece> piece = treatment.piece(design);
+    if (piece.isPresent()) {
+      boolean folds = piece.get().scores().stream().anyMatch(score -> score.folds());
+      return Optional.of(
+          new Treated(treatment, piece.get().label(), piece.get().count(), folds, true));
+    }
+    Optional<Layer> layer = treatment.layer(design);
+    return layer.map(
+        it -> new Treated(treatment, it.label(), Math.max(1, design.count(it)), false, false));
+  }
+
+  /** Returns the part, and which face of it lies up. */
+  public Message where() {
+    if (!isPiece) {
+      return Message.of("treat.part", label);
+    }
+    return Message.of(treatment.face() == Face.INSIDE ? "treat.inside" : "treat.outside", label);
+  }
+
+  /** Returns what to do, in a sentence or two. */
+  public Message words() {
+    Message words = treatment.kind().does(where());
+    boolean isRaised =
+        treatment.kind() == Treatment.Kind.PASTE
+            || treatment.kind() == Treatment.Kind.POWDER
+            || treatment.kind() == Treatment.Kind.EMBOSS;
+    return folds && isRaised ? words.followedBy(Message.of("treat.off-folds")) : words;
+  }
+}
