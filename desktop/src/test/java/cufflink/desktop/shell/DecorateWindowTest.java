@@ -156,4 +156,21 @@ class DecorateWindowTest {
     robot.interact(() -> bench.undo());
     assertEquals(List.of(), toppers());
   }
+
+  /** What is stamped is said, is chosen and left again, and is taken back. */
+  @Test
+  void paper_isStampedAndEmbossed_andTakenBack(FxRobot robot) {
+    begin(robot);
+    Job before = job();
+    press(robot, "nothing", "card base, outside", "embossed");
+    press(robot, "card base (embossed)", "card base, inside", "stamped");
+    assertEquals(2, job().order().treatments().size());
+    String said = String.join(" ", OpenWindow.texts(robot));
+    assertTrue(said.contains("card base (embossed), card base (stamped)"), said);
+    press(robot, "card base (embossed), card base (stamped)", "card base, outside", "embossed");
+    assertEquals(1, job().order().treatments().size());
+    while (!job().equals(before)) {
+      robot.interact(() -> bench.undo());
+    }
+  }
 }

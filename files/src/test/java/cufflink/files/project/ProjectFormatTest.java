@@ -8,6 +8,8 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.networknt.schema.JsonSchema;
 import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion;
+import cufflink.core.decor.Treatment;
+import cufflink.core.design.Face;
 import cufflink.core.fit.Goal;
 import cufflink.core.glue.GluingOrder;
 import cufflink.core.job.Edition;
@@ -22,6 +24,7 @@ import cufflink.core.paper.Motif;
 import cufflink.core.paper.Paper;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers;
+import cufflink.core.paper.Picture;
 import cufflink.core.paper.Tint;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.pattern.PatternEvaluator;
@@ -172,7 +175,19 @@ class ProjectFormatTest {
         new Papers(
                 new Paper("fossil card", 300, 1.31, true, Paper.Print.SIDEWAYS, Paper.Grain.SHORT),
                 Paper.PATTERNED.ofCaliper(Length.ofUnits(1_300)))
-            .looking(PaperRole.PATTERNED, new Papers.Colours(Tint.REED, Tint.NIGHT, Motif.WAVES));
+            .looking(
+                PaperRole.PATTERNED,
+                new Papers.Colours(Tint.REED, Tint.NIGHT, Motif.WAVES)
+                    .as(
+                        new Picture(
+                            "0123456789abcdef.jpg",
+                            "sprigs.jpg",
+                            Length.ofInches(12, 1),
+                            Length.ofMillimetres(297),
+                            0x8899AA)))
+            .cutting(
+                "base.front",
+                Optional.of(new Picture.Spot(Length.ofMillimetres(40), Length.ofUnits(25_401), 3)));
     return job(new Goal.Free())
         .withPapers(papers)
         .withItem(StandardSizes.item("gift-card"))
@@ -183,7 +198,11 @@ class ProjectFormatTest {
                     GluingOrder.Own.NONE
                         .inOrder(List.of("base inside", "pocket"))
                         .with("pocket", Optional.of(Adhesive.DOTS))
-                        .placed(true)));
+                        .placed(true))
+                .withTreatments(
+                    List.of(
+                        new Treatment(Treatment.Kind.STAMP, "base", Face.INSIDE),
+                        new Treatment(Treatment.Kind.PASTE, "base.front", Face.OUTSIDE))));
   }
 
   private static Job sheet() {

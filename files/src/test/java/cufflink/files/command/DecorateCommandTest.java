@@ -1,0 +1,122 @@
+package cufflink.files.command;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import cufflink.files.pattern.PatternLibrary;
+import cufflink.files.project.FaultLog;
+import cufflink.files.project.UserFolders;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Papers in pictures, and what is stamped and inked, asked for at the command line. */
+class DecorateCommandTest {
+  private static final PatternLibrary LIBRARY = PatternLibrary.shipped();
+
+  @TempDir private Path folder;
+  private final ByteArrayOutputStream out = new ByteArrayOutputStream();
+  private final ByteArrayOutputStream err = new ByteArrayOutputStream();
+
+  private int run(String... arguments) {
+    out.reset();
+    err.reset();
+    return Cufflink.run(
+        LIBRARY, new Cufflink.Streams(out, err), new FaultLog(new UserFolders(folder)), arguments);
+  }
+
+  private String said() {
+    return err.toString(StandardCharsets.UTF_8);
+  }
+
+  @Test
+  void treatments_areInThePlan_onTheJobSheet_andInTheInstruction() throws IOException {
+    int code =
+        run(
+            "plan",
+            "off-centre-gate",
+            "--json",
+            "--treat",
+            "stamp base.right-front",
+            "--treat",
+            "paste base outside",
+            "--treat",
+            "stamp base.right-front");
+    assertEquals(Cufflink.GOOD, code, said());
+    JsonNode treatments = new ObjectMapper().readTree(out.toString()).path("treatments");
+    assertEquals(2, treatments.size(), "what is said twice is done once");
+    assertEquals("base.right-front", treatments.get(0).path("part").asText());
+    assertEquals("outside", treatments.get(1).path("face").asText());
+    Path sheet = folder.resolve("sheet.pdf");
+    run(
+        "export",
+        "off-centre-gate",
+        "--format",
+        "pdf",
+        "-o",
+        sheet.toString(),
+        "--treat",
+        "paste base outside",
+        "--copies",
+        "3");
+    try (PDDocument document = Loader.loadPDF(sheet.toFile())) {
+      String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+      assertTrue(text.contains("Stamp, ink and emboss"), text);
+      assertTrue(text.contains("3 × Press paste through the stencil onto the card base"), text);
+      assertTrue(text.contains("Keep off the folds."), text);
+      assertTrue(text.contains("Let it dry 60 minutes."), text);
+      assertTrue(
+          text.indexOf("Press paste") < text.indexOf("Score the card base"),
+          "it comes before all that is scored");
+    }
+    Path page = folder.resolve("page.html");
+    run(
+        "export",
+        "off-centre-gate",
+        "--format",
+        "html",
+        "-o",
+        page.toString(),
+        "--treat",
+        "emboss base.middle");
+    assertTrue(Files.readString(page).contains("Emboss the inside layer in its folder"));
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "glitter base,Known are stamp",
+    "stamp,Known are stamp",
+    "stamp base upside,Known are stamp",
+    "stamp lid,parts are base",
+  })
+  void treatmentThatIsNone_isTold(String written, String told) {
+    assertEquals(Cufflink.BAD_INPUT, run("plan", "off-centre-gate", "--treat", written));
+    assertTrue(said().contains(told), said());
+    assertTrue(said().contains(written), said());
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "--picture,patterned,write for which paper",
+    "--picture,lace=nothing.jpg,lace",
+    "--picture,patterned=nothing.jpg,cannot be read",
+    "--cut-from,base.middle,write which part",
+    "--cut-from,base.middle=1 x 2,no such part is of a paper that has a picture",
+  })
+  void pictureThatIsNone_isTold(String option, String written, String told) {
+    assertEquals(Cufflink.BAD_INPUT, run("plan", "off-centre-gate", option, written));
+    assertTrue(said().contains(told), said());
+    assertEquals(1, said().strip().lines().count(), "one sentence");
+  }
+}
