@@ -24,6 +24,7 @@ import java.util.Optional;
  * @param fixing how it is stuck on
  * @param start its size and place when it was put on
  * @param outline its outline, if it was ever given one; it has that shape while it is one of those
+ * @param group what it keeps its distance to is of the same group; empty if it goes by itself
  */
 public record Topper(
     String id,
@@ -35,7 +36,8 @@ public record Topper(
     Face face,
     Fixing fixing,
     Start start,
-    Optional<Outline> outline) {
+    Optional<Outline> outline,
+    String group) {
   /** The most toppers on one card. */
   public static final int MOST = 40;
 
@@ -179,7 +181,7 @@ public record Topper(
       Face face,
       Fixing fixing,
       Start start) {
-    this(id, label, words, shape, stock, on, face, fixing, start, Optional.empty());
+    this(id, label, words, shape, stock, on, face, fixing, start, Optional.empty(), "");
   }
 
   /**
@@ -222,37 +224,58 @@ public record Topper(
 
   /** Returns the same under another name. */
   public Topper named(String now) {
-    return new Topper(id, now, words, shape, stock, on, face, fixing, start, outline);
+    return new Topper(id, now, words, shape, stock, on, face, fixing, start, outline, group);
   }
 
   /** Returns the same with other words on it. */
   public Topper saying(String now) {
-    return new Topper(id, label, now, shape, stock, on, face, fixing, start, outline);
+    return new Topper(id, label, now, shape, stock, on, face, fixing, start, outline, group);
   }
 
   /** Returns the same in another shape. */
   public Topper shaped(Shape now) {
-    return new Topper(id, label, words, now, stock, on, face, fixing, start, outline);
+    return new Topper(id, label, words, now, stock, on, face, fixing, start, outline, group);
   }
 
   /** Returns the same with an outline of its own. */
   public Topper outlined(Outline now) {
     return new Topper(
-        id, label, words, Shape.OUTLINE, stock, on, face, fixing, start, Optional.of(now));
+        id, label, words, Shape.OUTLINE, stock, on, face, fixing, start, Optional.of(now), group);
   }
 
   /** Returns the same cut from something else. */
   public Topper cutFrom(Stock now) {
-    return new Topper(id, label, words, shape, now, on, face, fixing, start, outline);
+    return new Topper(id, label, words, shape, now, on, face, fixing, start, outline, group);
   }
 
   /** Returns the same stuck on otherwise. */
   public Topper fixed(Fixing now) {
-    return new Topper(id, label, words, shape, stock, on, face, now, start, outline);
+    return new Topper(id, label, words, shape, stock, on, face, now, start, outline, group);
+  }
+
+  /** Returns the same in another group, or in none if that is empty. */
+  public Topper grouped(String now) {
+    return new Topper(id, label, words, shape, stock, on, face, fixing, start, outline, now);
+  }
+
+  /** Says whether it lies where another does, so that both have a distance to keep. */
+  public boolean isBeside(Topper other) {
+    return on.equals(other.on) && face == other.face && !id.equals(other.id);
+  }
+
+  /**
+   * Returns how little a value may be.
+   *
+   * @param value the id of a value
+   * @return below nought for the places of toppers, which may lie past an edge; else nought
+   */
+  public static Length least(String value) {
+    boolean isPlace = value.matches(PREFIX + "[1-9][0-9]*_(left|top)");
+    return isPlace ? Length.ZERO.minus(PAST) : Length.ZERO;
   }
 
   /** Returns the same on another face. */
   public Topper facing(Face now) {
-    return new Topper(id, label, words, shape, stock, on, now, fixing, start, outline);
+    return new Topper(id, label, words, shape, stock, on, now, fixing, start, outline, group);
   }
 }

@@ -5,7 +5,9 @@ import cufflink.core.design.Face;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Piece;
 import cufflink.core.words.Message;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * A treatment of a part that the card has.
@@ -15,8 +17,46 @@ import java.util.Optional;
  * @param each how many of it one card takes, above nought
  * @param folds whether the part is folded later
  * @param isPiece whether it is a piece, and no layer
+ * @param says what is written on it; empty if something else is done
  */
-public record Treated(Treatment treatment, String label, int each, boolean folds, boolean isPiece) {
+public record Treated(
+    Treatment treatment, String label, int each, boolean folds, boolean isPiece, String says) {
+  /**
+   * Finds all that is done before anything is glued.
+   *
+   * @param treatments what the maker wants done
+   * @param toppers what the maker puts on: what stands on one is written before that
+   * @param design the card
+   * @return what can be done to what the card has, in order
+   */
+  public static List<Treated> all(List<Treatment> treatments, List<Topper> toppers, Design design) {
+    Stream<Treated> wanted = treatments.stream().flatMap(each -> of(each, design).stream());
+    Stream<Treated> written =
+        toppers.stream()
+            .filter(topper -> !topper.words().isBlank())
+            .flatMap(topper -> written(topper, design).stream());
+    return Stream.concat(wanted, written).toList();
+  }
+
+  /** What stands on a piece is seen on the face that does not meet its host. */
+  private static Optional<Treated> written(Topper topper, Design design) {
+    boolean isRead =
+        design.relations(Design.Relation.Reads.class).stream()
+            .anyMatch(each -> each.piece().equals(topper.id()));
+    return design
+        .piece(topper.id())
+        .filter(piece -> isRead)
+        .map(
+            piece ->
+                new Treated(
+                    new Treatment(Treatment.Kind.STAMP, topper.id(), topper.face()),
+                    piece.label(),
+                    piece.count(),
+                    false,
+                    false,
+                    topper.words()));
+  }
+
   /**
    * Finds what a treatment is done to.
    *
@@ -29,11 +69,11 @@ public record Treated(Treatment treatment, String label, int each, boolean folds
     if (piece.isPresent()) {
       boolean folds = piece.get().scores().stream().anyMatch(score -> score.folds());
       return Optional.of(
-          new Treated(treatment, piece.get().label(), piece.get().count(), folds, true));
+          new Treated(treatment, piece.get().label(), piece.get().count(), folds, true, ""));
     }
     Optional<Layer> layer = treatment.layer(design);
     return layer.map(
-        it -> new Treated(treatment, it.label(), Math.max(1, design.count(it)), false, false));
+        it -> new Treated(treatment, it.label(), Math.max(1, design.count(it)), false, false, ""));
   }
 
   /** Returns the part, and which face of it lies up. */
@@ -46,6 +86,9 @@ public record Treated(Treatment treatment, String label, int each, boolean folds
 
   /** Returns what to do, in a sentence or two. */
   public Message words() {
+    if (!says.isEmpty()) {
+      return Message.of("treat.says", says, where());
+    }
     Message words = treatment.kind().does(where());
     boolean isRaised =
         treatment.kind() == Treatment.Kind.PASTE

@@ -1,5 +1,6 @@
 package cufflink.core.drawing;
 
+import cufflink.core.decor.Topper;
 import cufflink.core.design.Design;
 import cufflink.core.design.Piece;
 import cufflink.core.measure.Length;
@@ -144,7 +145,8 @@ public final class Pull {
    * @param right how far to the right from where it was taken hold of, in millimetres on its piece
    * @param below how far down, in millimetres
    * @param marks the ruler on which each value lies
-   * @return the values that have changed, each on a mark and not below nought
+   * @return the values that have changed, each on a mark; only what a maker has put on goes below
+   *     nought
    */
   public Map<String, Length> to(double right, double below, Function<Parameter, Marks> marks) {
     Map<String, Length> changed = new HashMap<>();
@@ -158,7 +160,7 @@ public final class Pull {
     Marks ruler = marks.apply(handle.parameter());
     Length by = Length.fromMillimetres(far / handle.share());
     Length wanted = ruler.nearest(handle.now().plus(by));
-    Length set = wanted.max(Length.ZERO);
+    Length set = wanted.max(Topper.least(handle.parameter().id()));
     if (!values.length(handle.parameter().id()).equals(Optional.of(set))) {
       changed.put(handle.parameter().id(), set);
     }

@@ -116,23 +116,22 @@ public record Work(List<Task> tasks) {
   private static List<Task> made(WorkBuilder builder, Asked asked, School school) {
     Design design = asked.design();
     builder.ribbons();
-    asked.job().order().treatments().stream()
-        .flatMap(each -> Treated.of(each, design).stream())
-        .forEach(builder::treat);
+    Order order = asked.job().order();
+    Treated.all(order.treatments(), order.toppers(), design).forEach(builder::treat);
     builder.pieces(school);
     if (!builder.putsTogether()) {
       return builder.tasks();
     }
-    GluingOrder order = GluingOrder.of(design, asked.job().order().wish());
-    int closed = order.beforeClosing(design);
-    builder.together(order, 0, closed, Phase.ASSEMBLE);
+    GluingOrder gluing = GluingOrder.of(design, order.wish());
+    int closed = gluing.beforeClosing(design);
+    builder.together(gluing, 0, closed, Phase.ASSEMBLE);
     // What is not folded to be put on another piece is folded once all of it is put together.
     List<Stage> stages = new ArrayList<>(StageOrder.of(design));
-    order.steps().forEach(step -> stages.removeAll(step.folds()));
+    gluing.steps().forEach(step -> stages.removeAll(step.folds()));
     stages.stream().filter(Stage::isFolding).forEach(stage -> builder.stage(stage, Phase.FOLD));
     builder.fill();
     // A band or a ribbon goes round the card when it is folded and filled.
-    builder.together(order, closed, order.steps().size(), Phase.FILL);
+    builder.together(gluing, closed, gluing.steps().size(), Phase.FILL);
     builder.end();
     return builder.tasks();
   }

@@ -188,7 +188,8 @@ final class TopperWords {
             face,
             Fixing.FLAT,
             start,
-            outline);
+            outline,
+            "");
     List<Topper> now = new ArrayList<>(toppers());
     now.add(topper);
     Order order = derivation.job().order().withToppers(now);
@@ -316,6 +317,7 @@ final class TopperWords {
     items.add(
         Sentence.item(
             Words.say("decorate.other-face"), () -> change(topper.facing(topper.face().other()))));
+    new GroupWords(bench, toppers()).menu(topper).ifPresent(items::add);
     items.add(Sentence.item(Words.say("decorate.note"), () -> sizes.note(owned(topper))));
     items.add(new SeparatorMenuItem());
     items.add(Sentence.item(Words.say("decorate.remove", topper.label()), () -> remove(topper)));

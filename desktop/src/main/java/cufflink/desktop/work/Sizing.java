@@ -1,5 +1,6 @@
 package cufflink.desktop.work;
 
+import cufflink.core.decor.Spacing;
 import cufflink.core.finding.Finding;
 import cufflink.core.fit.Fit;
 import cufflink.core.fit.Fitter;
@@ -160,13 +161,20 @@ public final class Sizing {
     for (Map.Entry<String, Length> each : to.entrySet()) {
       values = values.and(each.getKey(), each.getValue());
     }
-    bench.change(before.withValues(values), PLACE, "");
+    bench.change(before.withValues(kept(before, values)), PLACE, "");
+  }
+
+  /** What keeps its distance to what is moved goes with it. */
+  private static Values kept(Job before, Values after) {
+    return Spacing.kept(before.order().toppers(), before.values(), after);
   }
 
   private Job set(Job job, Parameter parameter, Setting setting) {
     boolean scales = parameter.role() != Role.OTHER && setting instanceof Setting.OfLength;
     return job.withValues(
-        scales ? scaled(job, parameter, setting) : job.values().and(parameter.id(), setting));
+        scales
+            ? scaled(job, parameter, setting)
+            : kept(job, job.values().and(parameter.id(), setting)));
   }
 
   private Values scaled(Job job, Parameter parameter, Setting setting) {

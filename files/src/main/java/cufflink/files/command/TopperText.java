@@ -100,7 +100,8 @@ final class TopperText {
                 found.group("foot") != null,
                 found.group("over") != null),
             start,
-            figure.map(Figure::outline));
+            figure.map(Figure::outline),
+            "");
     String turn = found.group("tilt");
     return new TopperText(topper, turn == null ? 0 : Long.parseLong(turn));
   }

@@ -1,9 +1,9 @@
 package cufflink.files.export;
 
 import cufflink.core.decor.Treated;
-import cufflink.core.decor.Treatment;
 import cufflink.core.design.Design;
 import cufflink.core.job.Derivation;
+import cufflink.core.job.Order;
 import cufflink.files.words.Words;
 import java.io.IOException;
 import java.util.List;
@@ -15,16 +15,15 @@ final class TreatPages {
   private TreatPages() {}
 
   static void write(PdfPages pages, Derivation derivation, Design design) throws IOException {
-    List<Treatment> treatments = derivation.job().order().treatments();
-    List<Treated> all =
-        treatments.stream().flatMap(each -> Treated.of(each, design).stream()).toList();
+    Order order = derivation.job().order();
+    List<Treated> all = Treated.all(order.treatments(), order.toppers(), design);
     if (all.isEmpty()) {
       return;
     }
     pages.heading(Words.say("make.phase-treat"));
     pages.line(Words.say("treat.reason"));
     for (Treated each : all) {
-      int count = each.each() * derivation.job().order().copies();
+      int count = each.each() * order.copies();
       int minutes = each.treatment().kind().drying() / MINUTE;
       String words = Words.say(each.words());
       pages.row(

@@ -41,6 +41,9 @@ public final class TopperFormat {
                 ArrayNode corners = node.putArray("outline");
                 outline.corners().forEach(it -> corners.addArray().add(it.x()).add(it.y()));
               });
+      if (!topper.group().isEmpty()) {
+        node.put("group", topper.group());
+      }
       node.put("stock", written(topper.stock()));
       node.put("on", topper.on());
       node.put("face", written(topper.face()));
@@ -104,7 +107,8 @@ public final class TopperFormat {
             node.path("byFoot").asBoolean(false),
             node.path("overhangs").asBoolean(false)),
         start,
-        outline);
+        outline,
+        node.path("group").asText(""));
   }
 
   private static Optional<Outline> outline(JsonNode node, int number) throws BadFileException {

@@ -199,7 +199,8 @@ class TopperTest {
                   face,
                   Fixing.FLAT,
                   start,
-                  Optional.of(Pictures.HOUSE));
+                  Optional.of(Pictures.HOUSE),
+                  "");
           Job job = job(id, List.of(topper));
           Design design = design(job);
           assertTrue(Marks.EIGHTHS.holds(start.across()) && Marks.EIGHTHS.holds(start.top()));

@@ -175,7 +175,8 @@ class FigureTest {
                 Length.ofMillimetres(40),
                 Length.ofMillimetres(id.equals("off-centre-gate") ? 95 : 40),
                 Length.ofMillimetres(top)),
-            Optional.of(figure.outline()));
+            Optional.of(figure.outline()),
+            "");
     Job job = Jobs.job(id, PatternLibrary.shipped().pattern(id).orElseThrow().normalValues());
     return job.withOrder(job.order().withToppers(List.of(topper)));
   }
