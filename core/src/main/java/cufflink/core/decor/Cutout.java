@@ -8,6 +8,7 @@ import cufflink.core.design.Piece;
 import cufflink.core.flat.Glued;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Length;
+import cufflink.core.measure.Marks;
 import cufflink.core.paper.Papers;
 import cufflink.core.paper.Picture;
 import java.util.ArrayList;
@@ -203,6 +204,18 @@ public record Cutout(
    */
   public Picture.Spot within(Picture.Spot now) {
     return picture.within(now, frame.width, frame.height);
+  }
+
+  /**
+   * Returns the nearest place that can be measured.
+   *
+   * @param now where
+   * @param marks the ruler of the part
+   * @return a place on its marks that the sheet holds, if it holds any
+   */
+  public Picture.Spot within(Picture.Spot now, Marks marks) {
+    Picture.Spot near = within(now.at(marks.nearest(now.left()), marks.nearest(now.top())));
+    return near.at(marks.floor(near.left()), marks.floor(near.top()));
   }
 
   /**

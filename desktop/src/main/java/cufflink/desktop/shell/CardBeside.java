@@ -25,6 +25,12 @@ final class CardBeside {
   /** So much of the width it takes. */
   private static final double SHARE = 0.34;
 
+  /** Rulers and numbers around a paper take about so many pixels. */
+  private static final double AROUND = 150;
+
+  /** So much larger the paper is to be before the card is put below it. */
+  private static final double MUCH = 1.15;
+
   /** From straight above it would lie flat as the paper does. */
   private static final double LOOKS_DOWN = 20;
 
@@ -40,7 +46,7 @@ final class CardBeside {
 
   /**
    * Draws the paper, and beside it the card as far as that is known; below it if the paper is so
-   * much wider than high that there is the room.
+   * much wider than high that it is then drawn much larger.
    */
   Drawing draw(
       Derivation derivation, Piece host, Face face, Surface on, Function<Surface, Drawing> paper) {
@@ -59,8 +65,9 @@ final class CardBeside {
     if (seen.isEmpty() || on.width() < NARROW) {
       return paper.apply(on);
     }
-    double shape = host.width().toMillimetres() / host.height().toMillimetres();
-    boolean isWide = shape > on.width() / on.height();
+    // The paper is drawn as large as may be; where that is much the same, the card is.
+    double beside = scale(host, on.width() * (1 - SHARE), on.height());
+    boolean isWide = scale(host, on.width(), on.height() * (1 - SHARE)) > beside * MUCH;
     double wide = Math.rint(on.width() * (isWide ? 1 : SHARE));
     double high = Math.rint(isWide ? on.height() * SHARE : Math.min(on.height(), wide));
     Drawing drawing =
@@ -78,6 +85,13 @@ final class CardBeside {
     Look look = lies ? usual.from(0, LOOKS_DOWN, 0) : usual;
     Drawing picture = Portrait.of(model, seen.get().design(), look, moment, room);
     return isWide ? drawing.above(picture) : drawing.beside(picture);
+  }
+
+  /** About how large paper is drawn, in pixels for a millimetre, with its ruler and numbers. */
+  private static double scale(Piece host, double width, double height) {
+    return Math.min(
+        (width - AROUND) / host.width().toMillimetres(),
+        (height - AROUND) / host.height().toMillimetres());
   }
 
   private static String key(Derivation derivation) {

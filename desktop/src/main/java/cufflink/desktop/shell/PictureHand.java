@@ -5,7 +5,6 @@ import cufflink.core.design.Design;
 import cufflink.core.flat.Spot;
 import cufflink.core.job.Derivation;
 import cufflink.core.measure.Length;
-import cufflink.core.measure.Marks;
 import cufflink.core.paper.Picture;
 import cufflink.core.scene.Ref;
 import cufflink.core.words.Message;
@@ -111,16 +110,17 @@ final class PictureHand {
                 case 3 -> moved(it.spot(), -v, u);
                 default -> moved(it.spot(), u, v);
               };
-          bench.making().slide(it.part(), it.within(spot));
+          bench
+              .making()
+              .slide(it.part(), it.within(spot, bench.job().orElseThrow().rulers().layers()));
         });
   }
 
   /** The part stays and the picture goes on, so that less of its left is cut off. */
   private Picture.Spot moved(Picture.Spot from, double across, double down) {
-    Marks marks = bench.rulers().last();
     return from.at(
-        marks.nearest(from.left().minus(Length.fromMillimetres(across))),
-        marks.nearest(from.top().minus(Length.fromMillimetres(down))));
+        from.left().minus(Length.fromMillimetres(across)),
+        from.top().minus(Length.fromMillimetres(down)));
   }
 
   /** Lets go: what is slid next is taken back by itself. */

@@ -13,6 +13,7 @@ import cufflink.core.paper.Papers.Colours;
 import cufflink.core.paper.Picture;
 import cufflink.core.words.Message;
 import cufflink.desktop.work.Workbench;
+import cufflink.files.figure.ShippedSheet;
 import cufflink.files.size.StandardSizes;
 import cufflink.files.words.Words;
 import java.util.ArrayList;
@@ -47,7 +48,15 @@ final class PictureWords {
 
   /** Offers a picture for a paper, and what can be done with one. */
   List<MenuItem> items(PaperRole role, Colours now, Consumer<Colours> choose) {
+    Menu shipped = new Menu(Words.say("look.shipped"));
+    for (ShippedSheet sheet : ShippedSheet.values()) {
+      Picture picture = sheet.picture(derivation.job().marks());
+      boolean isNow = now.picture().filter(picture::equals).isPresent();
+      Runnable take = () -> bench.making().look(role, now.as(picture), sheet.print());
+      shipped.getItems().add(Sentence.tick(Words.say(sheet.called()), isNow, take));
+    }
     List<MenuItem> items = new ArrayList<>();
+    items.add(shipped);
     items.add(
         Sentence.item(
             Words.say("look.picture"),
@@ -113,7 +122,12 @@ final class PictureWords {
               () -> {
                 Papers papers = bench.making().papers();
                 for (Cutout each : parts) {
-                  papers = papers.cutting(each.part(), Optional.of(each.spot()));
+                  papers =
+                      papers.cutting(
+                          each.part(),
+                          Optional.of(
+                              each.within(
+                                  each.spot(), bench.job().orElseThrow().rulers().layers())));
                 }
                 bench.making().use(papers);
               }));
@@ -175,11 +189,11 @@ final class PictureWords {
 
   /** What would lie past an edge of the sheet is cut at that edge, and the maker is told. */
   private void place(Cutout part, Picture.Spot asked) {
-    Picture.Spot spot = part.within(asked);
+    Picture.Spot spot = part.within(asked, bench.job().orElseThrow().rulers().layers());
     bench.making().use(bench.making().papers().cutting(part.part(), Optional.of(spot)));
     if (!part.picture().holds(spot.quarters(), part.frame().width(), part.frame().height())) {
       bench.tell(Words.say("look.too-small", part.label(), part.picture().label()));
-    } else if (!spot.equals(asked)) {
+    } else if (!part.within(asked).equals(asked)) {
       bench.tell(
           Words.say(
               "look.cut-clamped",

@@ -8,6 +8,7 @@ import cufflink.core.job.Order;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.Parsed;
 import cufflink.core.paper.HeldItem;
+import cufflink.core.paper.Paper;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers;
 import cufflink.core.paper.Picture;
@@ -148,6 +149,20 @@ public final class Making {
   public void look(PaperRole role, Papers.Colours colours) {
     Sheet usual = StandardSizes.usualSheet(job().marks());
     bench.change(PaperPlan.looking(job(), role, colours, usual), "", "");
+  }
+
+  /**
+   * Makes the card from other paper, of which it is known which way it is upright.
+   *
+   * @param role what the paper is for
+   * @param colours what it looks like
+   * @param print which way its print runs
+   */
+  public void look(PaperRole role, Papers.Colours colours, Paper.Print print) {
+    Sheet usual = StandardSizes.usualSheet(job().marks());
+    Job now = PaperPlan.looking(job(), role, colours, usual);
+    Papers papers = now.papers();
+    bench.change(now.withPapers(papers.with(role, papers.of(role).withPrint(print))), "", "");
   }
 
   /**

@@ -1,5 +1,6 @@
 package cufflink.desktop.work;
 
+import cufflink.core.decor.Cutout;
 import cufflink.core.decor.Spacing;
 import cufflink.core.finding.Finding;
 import cufflink.core.fit.Fit;
@@ -18,6 +19,7 @@ import cufflink.core.measure.Marks;
 import cufflink.core.measure.Parsed;
 import cufflink.core.measure.Rulers;
 import cufflink.core.paper.Papers;
+import cufflink.core.paper.Picture;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Parameter.Role;
 import cufflink.core.pattern.Pattern;
@@ -369,8 +371,18 @@ public final class Sizing {
               : values.and(entry.getKey(), setting);
     }
     Papers papers = job.papers();
+    Map<String, Cutout> parts =
+        bench
+            .derivation()
+            .get()
+            .flatMap(Derivation::made)
+            .map(made -> Cutout.all(made.design(), job.papers()))
+            .orElse(Map.of());
     for (var spot : fix.spots().entrySet()) {
-      papers = papers.cutting(spot.getKey(), Optional.of(spot.getValue()));
+      Cutout part = parts.get(spot.getKey());
+      Picture.Spot measured =
+          part == null ? spot.getValue() : part.within(spot.getValue(), job.rulers().layers());
+      papers = papers.cutting(spot.getKey(), Optional.of(measured));
     }
     Job cured = job.withValues(values).withPapers(papers);
     bench.change(cured, "", fix.label().say(bench.format()));

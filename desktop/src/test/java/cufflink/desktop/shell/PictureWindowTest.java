@@ -5,8 +5,12 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.decor.Cutout;
+import cufflink.core.finding.Finding;
+import cufflink.core.finding.FindingKind;
 import cufflink.core.job.Job;
 import cufflink.core.measure.Length;
+import cufflink.core.paper.Motif;
+import cufflink.core.paper.Paper;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers;
 import cufflink.core.paper.Picture;
@@ -28,6 +32,7 @@ import javafx.scene.control.TextField;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -55,6 +60,20 @@ class PictureWindowTest {
   @AfterEach
   void close() {
     window.projects().close();
+  }
+
+  /** The first of the demonstration is of paper in a picture; here it begins with stripes. */
+  @BeforeEach
+  void begin(FxRobot robot) {
+    robot.interact(() -> look(colours().with(Motif.STRIPES)));
+  }
+
+  private Papers.Colours colours() {
+    return bench.derivation().get().orElseThrow().look().colours(PaperRole.PATTERNED);
+  }
+
+  private void look(Papers.Colours colours) {
+    bench.making().look(PaperRole.PATTERNED, colours);
   }
 
   private Job job() {
@@ -216,19 +235,36 @@ class PictureWindowTest {
     Length side = Length.ofMillimetres(300);
     Picture other = new Picture("0123456789abcdef.jpg", "waves.jpg", side, side, 0x445566);
     robot.interact(() -> bench.station().set(Station.LAYER));
-    robot.interact(
-        () ->
-            bench
-                .making()
-                .look(
-                    PaperRole.PATTERNED,
-                    bench
-                        .derivation()
-                        .get()
-                        .orElseThrow()
-                        .look()
-                        .colours(PaperRole.PATTERNED)
-                        .as(other)));
+    robot.interact(() -> look(colours().as(other)));
     assertTrue(String.join(" ", OpenWindow.texts(robot)).contains("is not kept on this machine"));
+  }
+
+  /** A sheet from here that has a top of its own is known to have one; the cure turns it. */
+  @Test
+  void sheetFromHere_isUpright_orFound(FxRobot robot) {
+    robot.interact(
+        () -> bench.choosing().choose(bench.library().pattern("banded-half-fold").orElseThrow()));
+    robot.interact(() -> bench.station().set(Station.LAYER));
+    Papers.Colours before = colours();
+    press(robot, "waves", "A sheet from here", "reeds");
+    assertEquals(Paper.Print.UPRIGHT, job().papers().of(PaperRole.PATTERNED).print());
+    OpenWindow.waitFor(
+        () -> bench.folding().folder().answered().get().isPresent() && wrong().isPresent());
+    Finding.Fix fix = wrong().orElseThrow().fix().orElseThrow();
+    robot.interact(() -> bench.sizing().cure(fix));
+    assertEquals(2, job().papers().spots().values().iterator().next().quarters());
+    robot.interact(() -> bench.undo());
+    robot.interact(() -> bench.undo());
+    assertEquals(before, colours());
+  }
+
+  private Optional<Finding> wrong() {
+    return bench.derivation().get().stream()
+        .flatMap(
+            now ->
+                bench.folding().folder().answered().get().stream()
+                    .flatMap(each -> each.answer().findings().stream()))
+        .filter(each -> each.kind() == FindingKind.PRINT_DIRECTION)
+        .findFirst();
   }
 }

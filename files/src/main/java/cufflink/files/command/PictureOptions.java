@@ -15,6 +15,7 @@ import cufflink.core.paper.Papers;
 import cufflink.core.paper.Picture;
 import cufflink.core.paper.Sheet;
 import cufflink.files.figure.PictureShelf;
+import cufflink.files.figure.ShippedSheet;
 import cufflink.files.project.AtomicFile;
 import cufflink.files.project.UserFolders;
 import cufflink.files.size.StandardSizes;
@@ -67,7 +68,11 @@ final class PictureOptions {
         new PictureShelf(UserFolders.current(), new AtomicFile(AtomicFile.Disk.REAL));
     Sheet usual = StandardSizes.usualSheet(job.marks());
     Path file = Path.of(found.group("file").strip());
-    Picture picture = orBad(PICTURE, shelf.take(file, PaperPlan.sheet(job, role, usual)));
+    Optional<ShippedSheet> shipped = ShippedSheet.labelled(file.toString());
+    Picture picture =
+        shipped
+            .map(sheet -> sheet.picture(job.marks()))
+            .orElseGet(() -> orBad(PICTURE, shelf.take(file, PaperPlan.sheet(job, role, usual))));
     String wide = found.group("wide");
     if (wide != null) {
       Length asked = orBad(PICTURE, LengthParser.parse(wide, job.marks().unit()));
@@ -77,7 +82,12 @@ final class PictureOptions {
             "command.picture-wide", PICTURE, wide, Picture.SMALLEST, Picture.LARGEST);
       }
     }
-    return PaperPlan.looking(job, role, look.colours(role).as(picture), usual);
+    Job pictured = PaperPlan.looking(job, role, look.colours(role).as(picture), usual);
+    Papers papers = pictured.papers();
+    return shipped
+        .map(sheet -> papers.with(role, papers.of(role).withPrint(sheet.print())))
+        .map(pictured::withPapers)
+        .orElse(pictured);
   }
 
   private static Papers placed(

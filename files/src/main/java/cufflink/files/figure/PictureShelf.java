@@ -114,6 +114,10 @@ public final class PictureShelf implements Pictures {
   }
 
   private Optional<BufferedImage> read(String name) {
+    Optional<ShippedSheet> shipped = ShippedSheet.named(name);
+    if (shipped.isPresent()) {
+      return shipped.map(ShippedSheet::paint);
+    }
     try {
       byte[] bytes = Files.readAllBytes(folder.resolve(name));
       return PictureReader.read(bytes, name, PictureReader.ANY)
@@ -131,7 +135,7 @@ public final class PictureShelf implements Pictures {
    * @return whether its file is
    */
   public boolean has(String name) {
-    return Files.isRegularFile(folder.resolve(name));
+    return ShippedSheet.named(name).isPresent() || Files.isRegularFile(folder.resolve(name));
   }
 
   private void remember(String name, BufferedImage image) {
