@@ -110,20 +110,24 @@ public record Cutout(
                     lies));
   }
 
-  /** A square on its point has been turned so that its upper left corner is at the left. */
   private static Frame frame(Layer layer) {
     Spot at = Spot.from(layer.at());
     if (!layer.shape().isTurned()) {
       return Frame.upright(layer.face(), at.x(), at.y(), layer.width(), layer.height());
     }
-    double side = layer.width().toMillimetres();
-    double way = layer.face() == Face.INSIDE ? 1 : -1;
+    double half = layer.width().toMillimetres() / 2;
+    return onPoint(layer.face(), new Spot(at.x() + half, at.y() + half), layer.width());
+  }
+
+  /** A square on its point has been turned so that its upper left corner is at the left. */
+  private static Frame onPoint(Face face, Spot middle, Length side) {
+    double way = face == Face.INSIDE ? 1 : -1;
     return new Frame(
-        new Spot(at.x() + side / 2 - way * side * EIGHTH, at.y() + side / 2),
+        new Spot(middle.x() - way * side.toMillimetres() * EIGHTH, middle.y()),
         new Spot(way * EIGHTH, -EIGHTH),
         new Spot(way * EIGHTH, EIGHTH),
-        layer.width(),
-        layer.height());
+        side,
+        side);
   }
 
   /**
@@ -153,6 +157,12 @@ public record Cutout(
     return of(piece, joint.face(), papers)
         .map(
             each -> {
+              if (joint.shape() == Layer.Shape.ON_POINT) {
+                Spot at = Spot.from(joint.area().at());
+                double half = joint.area().width().toMillimetres() / 2;
+                Spot middle = new Spot(at.x() + half, at.y() + half);
+                return each.lying(onPoint(joint.face(), middle, piece.width()));
+              }
               Spot corner = Glued.place(joint, each.frame.corner());
               Function<Spot, Spot> run =
                   way -> {
@@ -169,9 +179,12 @@ public record Cutout(
                       run.apply(each.frame.down()),
                       piece.width(),
                       piece.height());
-              return new Cutout(
-                  each.part, each.label, each.picture, lying, each.spot, each.isPlaced);
+              return each.lying(lying);
             });
+  }
+
+  private Cutout lying(Frame now) {
+    return new Cutout(part, label, picture, now, spot, isPlaced);
   }
 
   private static Optional<Picture> picture(Papers papers, String role) {

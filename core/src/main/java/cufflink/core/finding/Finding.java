@@ -1,5 +1,6 @@
 package cufflink.core.finding;
 
+import cufflink.core.decor.Treatment;
 import cufflink.core.paper.Picture;
 import cufflink.core.value.Values;
 import cufflink.core.words.Message;
@@ -69,16 +70,37 @@ public record Finding(
    * @param label what it does
    * @param values the values it sets
    * @param spots the parts that it cuts from other places of their sheets, by their names
+   * @param treatments what is done to paper instead of what; nothing where that is empty
    */
-  public record Fix(Message label, Values values, Map<String, Picture.Spot> spots) {
-    /** Copies the map. */
+  public record Fix(
+      Message label,
+      Values values,
+      Map<String, Picture.Spot> spots,
+      Map<Treatment, Optional<Treatment>> treatments) {
+    /** Copies the maps. */
     public Fix {
       spots = Map.copyOf(spots);
+      treatments = Map.copyOf(treatments);
     }
 
     /** Makes a cure that only sets values. */
     public Fix(Message label, Values values) {
-      this(label, values, Map.of());
+      this(label, values, Map.of(), Map.of());
+    }
+
+    /** Makes a cure that cuts parts from other places. */
+    public Fix(Message label, Map<String, Picture.Spot> spots) {
+      this(label, Values.NONE, spots, Map.of());
+    }
+
+    /** Makes a cure that does something else to some paper, or nothing. */
+    public Fix(Message label, Treatment was, Optional<Treatment> now) {
+      this(label, Values.NONE, Map.of(), Map.of(was, now));
+    }
+
+    /** Says whether it does nothing but set values. */
+    public boolean isOfValues() {
+      return spots.isEmpty() && treatments.isEmpty();
     }
   }
 

@@ -45,7 +45,7 @@ public record Trouble(Finding first, List<Finding> others) {
     for (Finding each : findings) {
       Object cause =
           each.fix()
-              .filter(fix -> fix.spots().isEmpty())
+              .filter(Finding.Fix::isOfValues)
               .<Object>map(fix -> moves(fix.values(), now))
               .orElse(each.sentence());
       List<Finding> same = causes.computeIfAbsent(cause, key -> new ArrayList<>());

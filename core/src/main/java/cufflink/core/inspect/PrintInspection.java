@@ -15,7 +15,6 @@ import cufflink.core.paper.Paper;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers;
 import cufflink.core.plane.Side;
-import cufflink.core.value.Values;
 import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -135,9 +134,7 @@ final class PrintInspection {
         .map(
             each ->
                 new Finding.Fix(
-                    Message.of("fold.turn-print", name),
-                    Values.NONE,
-                    Map.of(each.part(), each.turned(wanted))));
+                    Message.of("fold.turn-print", name), Map.of(each.part(), each.turned(wanted))));
   }
 
   private Finding print(Sight.Shown shown, String name) {

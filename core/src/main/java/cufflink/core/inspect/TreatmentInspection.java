@@ -58,7 +58,8 @@ final class TreatmentInspection {
             finding(
                 FindingKind.TREATMENT_LEFT_OUT,
                 design.base().id(),
-                Message.of("treat.left-out", each.part())));
+                Message.of("treat.left-out", each.part()),
+                new Finding.Fix(Message.of("treat.take-off"), each, Optional.empty())));
         continue;
       }
       each.piece(design).flatMap(piece -> through(treated.get(), piece)).ifPresent(findings::add);
@@ -89,8 +90,11 @@ final class TreatmentInspection {
         finding(
             FindingKind.SHOWS_THROUGH,
             piece.id(),
-            Message.of(
-                hidden == 0 ? nowhere(back) : elsewhere(back), kind.label(), piece.label())));
+            Message.of(hidden == 0 ? nowhere(back) : elsewhere(back), kind.label(), piece.label()),
+            kind == Treatment.Kind.EMBOSS
+                ? new Finding.Fix(
+                    Message.of("treat.take-off"), treated.treatment(), Optional.empty())
+                : instead(treated.treatment(), Treatment.Kind.STAMP, "treat.take-stamp")));
   }
 
   private static String nowhere(Face back) {
@@ -140,10 +144,20 @@ final class TreatmentInspection {
     }
     String host = piece.map(Piece::id).or(() -> treatment.layer(design).map(Layer::on)).orElse("");
     return Optional.of(
-        finding(FindingKind.INK_UNSEEN, host, Message.of("treat.unseen", treated.label())));
+        finding(
+            FindingKind.INK_UNSEEN,
+            host,
+            Message.of("treat.unseen", treated.label()),
+            instead(treatment, Treatment.Kind.POWDER, "treat.take-powder")));
   }
 
-  private static Finding finding(FindingKind kind, String piece, Message sentence) {
-    return new Finding(kind, Severity.WARNING, Place.on(piece), sentence, Optional.empty());
+  private static Finding.Fix instead(Treatment treatment, Treatment.Kind kind, String key) {
+    Treatment now = new Treatment(kind, treatment.part(), treatment.face());
+    return new Finding.Fix(Message.of(key), treatment, Optional.of(now));
+  }
+
+  private static Finding finding(
+      FindingKind kind, String piece, Message sentence, Finding.Fix fix) {
+    return new Finding(kind, Severity.WARNING, Place.on(piece), sentence, Optional.of(fix));
   }
 }

@@ -129,6 +129,16 @@ public record Derivation(
     return new Derivation(job, pattern, made, findings, evaluation.settled(), Optional.empty());
   }
 
+  /**
+   * Applies a cure.
+   *
+   * @param fix a cure of one of the findings
+   * @return the job with it, on marks that can be measured
+   */
+  public Job cured(Finding.Fix fix) {
+    return Applied.of(this, fix);
+  }
+
   /** What lay on a piece that the card does not have is not lost: it waits for another place. */
   private static List<Finding> leftOut(Job job, Design design) {
     List<Topper> toppers = job.order().toppers();

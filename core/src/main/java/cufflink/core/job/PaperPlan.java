@@ -299,7 +299,8 @@ public record PaperPlan(
   }
 
   /**
-   * Returns a job one of whose papers looks otherwise.
+   * Returns a job one of whose papers looks otherwise. Paper in a picture goes by its name, so that
+   * it is cut from no other sheets or off-cuts.
    *
    * @param job the job
    * @param role what the paper is for
@@ -308,7 +309,17 @@ public record PaperPlan(
    * @return the job
    */
   public static Job looking(Job job, PaperRole role, Papers.Colours colours, Sheet fallback) {
-    Job now = job.withPapers(job.papers().looking(role, colours));
+    Paper paper = job.papers().of(role);
+    boolean wasPictured =
+        Optional.ofNullable(job.papers().colours().get(role.id()))
+            .flatMap(Papers.Colours::picture)
+            .filter(it -> it.label().equals(paper.name()))
+            .isPresent();
+    Paper usual = role.kind() == PaperKind.CARDSTOCK ? Paper.CARD : Paper.PATTERNED;
+    String plain = wasPictured ? usual.name() : paper.name();
+    String name = colours.picture().map(Picture::label).orElse(plain);
+    Papers papers = job.papers().with(role, paper.named(name)).looking(role, colours);
+    Job now = job.withPapers(papers);
     Sheet before = sheet(job, role, fallback);
     return colours
         .picture()

@@ -192,6 +192,10 @@ final class WorkBuilder {
   }
 
   private static Message taken(Stock stock, int count) {
+    if (!stock.offCut() && stock.label().equals(stock.paper().name())) {
+      Message size = Written.briefSize(stock.width(), stock.height());
+      return Message.of("make.lay-sheet", count, stock.label(), size);
+    }
     Message paper = PlanWords.paper(stock.paper());
     return stock.offCut()
         ? Message.of(

@@ -65,6 +65,11 @@ public record Paper(
     return Length.fromMillimetres(grammage * bulk / 1000);
   }
 
+  /** Returns the paper under another name. */
+  public Paper named(String now) {
+    return new Paper(now, grammage, bulk, twoSided, print, grain);
+  }
+
   /**
    * Returns the paper with another weight.
    *

@@ -6,9 +6,11 @@ import cufflink.core.paper.Motif;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers.Colours;
+import cufflink.core.paper.Picture;
 import cufflink.core.paper.Tint;
 import cufflink.core.words.Message;
 import cufflink.desktop.work.Workbench;
+import cufflink.files.figure.ShippedSheet;
 import cufflink.files.words.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -52,12 +54,18 @@ final class PaperLook {
   private String name(PaperRole role) {
     Colours colours = look.colours(role);
     if (colours.picture().isPresent()) {
-      return Words.say("look.as-in", colours.picture().get().label());
+      return Words.say("look.as-in", called(colours.picture().get()));
     }
     String ground = name(colours.ground());
     return colours.motif() == Motif.PLAIN
         ? ground
         : Words.say("look.printed", name(colours.motif()), name(colours.ink()), ground);
+  }
+
+  private static String called(Picture picture) {
+    return ShippedSheet.named(picture.name())
+        .map(each -> Words.say(each.called()))
+        .orElseGet(picture::label);
   }
 
   private static String written(Enum<?> each) {

@@ -1,6 +1,5 @@
 package cufflink.desktop.work;
 
-import cufflink.core.decor.Cutout;
 import cufflink.core.decor.Spacing;
 import cufflink.core.finding.Finding;
 import cufflink.core.fit.Fit;
@@ -18,8 +17,6 @@ import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Parsed;
 import cufflink.core.measure.Rulers;
-import cufflink.core.paper.Papers;
-import cufflink.core.paper.Picture;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Parameter.Role;
 import cufflink.core.pattern.Pattern;
@@ -360,35 +357,9 @@ public final class Sizing {
    * @param fix the cure
    */
   public void cure(Finding.Fix fix) {
-    Job job = bench.job().orElseThrow();
-    Values values = job.values();
-    for (var entry : fix.values().settings().entrySet()) {
-      Setting setting = entry.getValue();
-      boolean isLength = setting instanceof Setting.OfLength;
-      values =
-          isLength
-              ? values.and(entry.getKey(), onMark(((Setting.OfLength) setting).length()))
-              : values.and(entry.getKey(), setting);
-    }
-    Papers papers = job.papers();
-    Map<String, Cutout> parts =
-        bench
-            .derivation()
-            .get()
-            .flatMap(Derivation::made)
-            .map(made -> Cutout.all(made.design(), job.papers()))
-            .orElse(Map.of());
-    for (var spot : fix.spots().entrySet()) {
-      Cutout part = parts.get(spot.getKey());
-      Picture.Spot measured =
-          part == null ? spot.getValue() : part.within(spot.getValue(), job.rulers().layers());
-      papers = papers.cutting(spot.getKey(), Optional.of(measured));
-    }
-    Job cured = job.withValues(values).withPapers(papers);
-    bench.change(cured, "", fix.label().say(bench.format()));
-  }
-
-  private Length onMark(Length length) {
-    return bench.marks().floor(length).max(bench.marks().step());
+    bench
+        .derivation()
+        .get()
+        .ifPresent(now -> bench.change(now.cured(fix), "", fix.label().say(bench.format())));
   }
 }

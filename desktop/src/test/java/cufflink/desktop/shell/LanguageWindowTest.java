@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.decor.Topper;
 import cufflink.core.job.Job;
+import cufflink.core.paper.Paper;
 import cufflink.core.words.Language;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
@@ -86,6 +87,10 @@ class LanguageWindowTest {
     // So do the names of the pieces that they put on.
     for (Topper topper : bench.job().map(job -> job.order().toppers()).orElse(List.of())) {
       said = said.replace(topper.label(), "").replace(topper.words(), "");
+    }
+    // And those of their papers.
+    for (Paper paper : bench.job().map(job -> job.papers().byRole()).orElse(Map.of()).values()) {
+      said = said.replace(paper.name(), "");
     }
     String rest = SAME.matcher(said).replaceAll("");
     return rest.codePoints().anyMatch(each -> "aeiouyAEIOUY".indexOf(each) >= 0);

@@ -68,7 +68,7 @@ public enum ShippedSheet {
    * @param name the name under which pictures are kept
    * @return empty if it is a picture of the maker's own
    */
-  static Optional<ShippedSheet> named(String name) {
+  public static Optional<ShippedSheet> named(String name) {
     return Stream.of(values()).filter(each -> name(each.ordinal()).equals(name)).findFirst();
   }
 

@@ -9,6 +9,8 @@ import cufflink.core.cut.Layout;
 import cufflink.core.cut.Trimmer;
 import cufflink.core.decor.Cutout;
 import cufflink.core.design.Design;
+import cufflink.core.design.Face;
+import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Piece;
 import cufflink.core.drawing.FlatDrawing;
@@ -41,12 +43,15 @@ import cufflink.files.words.Words;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.NoninvertibleTransformException;
 import java.awt.geom.Point2D;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -193,6 +198,65 @@ class CutoutTest {
         }
       }
     }
+  }
+
+  /**
+   * A square on its point was turned by an eighth against the clock, on either face: what was its
+   * upper left corner is then at the left, as one looks at it. Squares that are glued on as well.
+   */
+  @Test
+  void squaresOnTheirPoints_showWhatIsCutForThem() {
+    Derivation squash = Jobs.derive(pictured("squash-card", 3));
+    Design design = squash.made().orElseThrow().design();
+    int seen = 0;
+    for (Layer layer : design.layers()) {
+      for (Face face : Face.values()) {
+        if (layer.shape() == Layer.Shape.ON_POINT) {
+          Layer facing = layer.facing(face);
+          List<Spot> corners = facing.outline().stream().map(Spot::from).toList();
+          Papers papers = squash.job().papers();
+          turned(Cutout.of(facing, design, papers).orElseThrow(), corners, face);
+          seen++;
+        }
+      }
+    }
+    Derivation stack = Jobs.derive(pictured("diamond-stack", 3));
+    for (Joint joint : stack.made().orElseThrow().design().joints()) {
+      Piece piece = stack.made().orElseThrow().design().piece(joint.piece()).orElseThrow();
+      if (joint.shape() == Layer.Shape.ON_POINT) {
+        List<Spot> corners = joint.outline().stream().map(Spot::from).toList();
+        Papers papers = stack.job().papers();
+        turned(Cutout.of(joint, piece, papers).orElseThrow(), corners, joint.face());
+        seen++;
+      }
+    }
+    assertTrue(seen > 8, "looked at " + seen);
+  }
+
+  private static void turned(Cutout cutout, List<Spot> corners, Face face) {
+    Comparator<Spot> across = Comparator.comparingDouble(Spot::x);
+    Spot left =
+        face == Face.INSIDE ? Collections.min(corners, across) : Collections.max(corners, across);
+    Spot top = Collections.min(corners, Comparator.comparingDouble(Spot::y));
+    Spot foot = Collections.max(corners, Comparator.comparingDouble(Spot::y));
+    double side = cutout.frame().width().toMillimetres();
+    Spot from = new Spot(cutout.spot().left().toMillimetres(), cutout.spot().top().toMillimetres());
+    List<Spot> square =
+        List.of(
+            from,
+            new Spot(from.x() + side, from.y()),
+            new Spot(from.x() + side, from.y() + side),
+            new Spot(from.x(), from.y() + side));
+    Imprint whole = new Imprint("sheet", cutout.sheets().get(0), 0);
+    int quarters = cutout.spot().quarters();
+    List<Spot> seen = List.of(left, top);
+    for (int i = 0; i < seen.size(); i++) {
+      Spot shown = onSheet(whole, seen.get(i));
+      Spot cut = square.get(Math.floorMod(i - quarters, 4));
+      assertTrue(shown.distance(cut) < 0.2, cutout.part() + ": " + shown + " for " + cut);
+    }
+    Spot cut = square.get(Math.floorMod(3 - quarters, 4));
+    assertTrue(onSheet(whole, foot).distance(cut) < 0.2, cutout.part() + " at its foot");
   }
 
   /** Draws a layer on its piece as it lies with the layer's face up. */

@@ -202,4 +202,28 @@ class TreatmentTest {
     Treatment gone = new Treatment(Kind.STAMP, "base.other", Face.OUTSIDE);
     assertEquals(FindingKind.TREATMENT_LEFT_OUT, found(gate, gone).get(0).kind());
   }
+
+  /** A press mends it: what was found is not found again, and nothing else is changed. */
+  @Test
+  void cures_mendWhatWasFound() {
+    Papers dark =
+        Papers.USUAL
+            .looking(PaperRole.PATTERNED, new Papers.Colours(Tint.NIGHT, Tint.CREAM, Motif.PLAIN))
+            .with(PaperRole.CARDSTOCK, Paper.CARD.weighing(120));
+    Treatment other = new Treatment(Kind.PASTE, "base.middle", Face.INSIDE);
+    for (Treatment each :
+        List.of(
+            new Treatment(Kind.STAMP, "base.right-front", Face.OUTSIDE),
+            new Treatment(Kind.MARKER, "base", Face.OUTSIDE),
+            new Treatment(Kind.EMBOSS, "base", Face.OUTSIDE),
+            new Treatment(Kind.STAMP, "lid", Face.OUTSIDE))) {
+      Job job = Jobs.gate().withPapers(dark);
+      Job treated = job.withOrder(job.order().withTreatments(List.of(each, other)));
+      Finding found = found(job, each).get(0);
+      Job cured = Jobs.derive(treated).cured(found.fix().orElseThrow());
+      assertTrue(cured.order().treatments().contains(other));
+      assertEquals(treated.values(), cured.values());
+      cured.order().treatments().forEach(now -> assertEquals(List.of(), found(job, now)));
+    }
+  }
 }
