@@ -4,6 +4,7 @@ import cufflink.core.card.FoldModel;
 import cufflink.core.decor.Cutout;
 import cufflink.core.design.Design;
 import cufflink.core.design.Face;
+import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Piece;
 import cufflink.core.finding.Finding;
@@ -17,11 +18,13 @@ import cufflink.core.paper.Papers;
 import cufflink.core.plane.Side;
 import cufflink.core.words.Message;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * Prints that lie on their side or upside down where they are seen: on the front and back of the
@@ -31,19 +34,32 @@ final class PrintInspection {
   private static final List<Side> CLOCKWISE = List.of(Side.TOP, Side.RIGHT, Side.BOTTOM, Side.LEFT);
 
   private final FoldModel model;
+  private final Design design;
   private final Papers papers;
   private final Map<String, Cutout> cutouts;
+
+  /** How many quarter turns each part wants, wherever it is seen. */
+  private final Map<String, Set<Integer>> wanted = new HashMap<>();
+
   private final List<Finding> findings = new ArrayList<>();
   private final Set<String> told = new HashSet<>();
 
   PrintInspection(FoldModel model, Design design, Papers papers) {
     this.model = model;
+    this.design = design;
     this.cutouts = Cutout.all(design, papers);
     this.papers = papers;
   }
 
   List<Finding> of(List<FoldReport.State> states) {
     int closing = model.closing();
+    for (FoldReport.State state : states) {
+      if (state.done() >= closing && model.layering().lies(state.done())) {
+        Stream<Sight.Shown> front = state.front().shown().stream();
+        Stream<Sight.Shown> back = state.back().shown().stream();
+        (state.done() == closing ? Stream.concat(front, back) : front).forEach(this::want);
+      }
+    }
     for (FoldReport.State state : states) {
       if (state.done() == closing && model.layering().lies(closing)) {
         closed(state.front());
@@ -119,22 +135,43 @@ final class PrintInspection {
     return CLOCKWISE.get((CLOCKWISE.indexOf(shown.top()) + turns) % CLOCKWISE.size());
   }
 
-  private static String part(Sight.Shown shown) {
-    return shown.layer().map(each -> each.on() + "." + each.id()).orElse(shown.piece());
+  /** Something flat that is glued on is seen as a layer is, and goes by the name of its piece. */
+  private String part(Sight.Shown shown) {
+    Optional<Layer> layer = shown.layer();
+    Optional<String> glued =
+        layer.flatMap(
+            it ->
+                design.joints().stream()
+                    .filter(joint -> joint.id().equals(it.id()) && joint.on().equals(it.on()))
+                    .map(Joint::piece)
+                    .findFirst());
+    return glued.or(() -> layer.map(it -> it.on() + "." + it.id())).orElse(shown.piece());
   }
 
-  /** What is cut from a place of its sheet is turned there, if that is large enough. */
+  /** Takes note of how a part would have to be turned where it is seen. */
+  private void want(Sight.Shown shown) {
+    if (shown.top() != Side.NONE) {
+      int turn = Math.floorMod(-CLOCKWISE.indexOf(shown.top()), CLOCKWISE.size());
+      wanted.computeIfAbsent(part(shown), part -> new HashSet<>()).add(turn);
+    }
+  }
+
+  /**
+   * What is cut from a place of its sheet is turned there, if that is large enough, and if it is
+   * upright then wherever it is seen.
+   */
   private Optional<Finding.Fix> upright(Sight.Shown shown, String name) {
     if (shown.top() == Side.NONE) {
       return Optional.empty();
     }
-    int wanted = Math.floorMod(-CLOCKWISE.indexOf(shown.top()), CLOCKWISE.size());
+    int turn = Math.floorMod(-CLOCKWISE.indexOf(shown.top()), CLOCKWISE.size());
     return Optional.ofNullable(cutouts.get(part(shown)))
-        .filter(each -> each.picture().holds(wanted, each.frame().width(), each.frame().height()))
+        .filter(each -> wanted.getOrDefault(part(shown), Set.of()).size() == 1)
+        .filter(each -> each.picture().holds(turn, each.frame().width(), each.frame().height()))
         .map(
             each ->
                 new Finding.Fix(
-                    Message.of("fold.turn-print", name), Map.of(each.part(), each.turned(wanted))));
+                    Message.of("fold.turn-print", name), Map.of(each.part(), each.turned(turn))));
   }
 
   private Finding print(Sight.Shown shown, String name) {
