@@ -15,10 +15,10 @@ import org.locationtech.jts.geom.Polygon;
 
 /** Where a piece that is put on comes to lie at first, and how large it is. */
 public final class Fresh {
-  /** Its share of the panel it lies on, across and down. */
   /** How much of a ring its hole is across; our decision. */
   private static final double HOLE = 0.7;
 
+  /** Its share of the panel it lies on, across and down. */
   private static final double ACROSS = 0.5;
 
   private static final double DOWN = 0.3;

@@ -81,6 +81,20 @@ class SpacingTest {
     }
   }
 
+  /** Whoever types places for several of a group has said where they go. */
+  @Test
+  void severalMovedAtOnce_stayWhereTheyWerePut() {
+    List<Topper> three = new ArrayList<>();
+    for (int i = 1; i <= 3; i++) {
+      three.add(topper(i, 10 * i, 5, "own1", Face.OUTSIDE));
+    }
+    Values after =
+        Values.NONE
+            .and(three.get(0).value(Measure.LEFT), mm(50))
+            .and(three.get(1).value(Measure.LEFT), mm(90));
+    assertEquals(after, Spacing.kept(three, Values.NONE, after));
+  }
+
   @Test
   void toggled_joinsGroups_andLeavesThem() {
     List<Topper> four = new ArrayList<>();

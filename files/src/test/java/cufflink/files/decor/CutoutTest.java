@@ -24,6 +24,7 @@ import cufflink.core.job.PaperPlan;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
+import cufflink.core.paper.Paper;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers;
@@ -314,6 +315,30 @@ class CutoutTest {
         .filter(mark -> mark instanceof Printed)
         .flatMap(mark -> ((Printed) mark).imprints().stream())
         .toList();
+  }
+
+  /** Paper that is printed on one face shows white on the other. */
+  @Test
+  void backOfThePaper_isWhite_unlessItIsPrintedToo() {
+    Job job = pictured("slim-tent", 2);
+    for (boolean isTwoSided : new boolean[] {false, true}) {
+      Papers papers = job.papers();
+      Paper card = papers.of(PaperRole.CARDSTOCK).withTwoSided(isTwoSided);
+      Derivation derivation = Jobs.derive(job.withPapers(papers.with(PaperRole.CARDSTOCK, card)));
+      Derivation.Made made = derivation.made().orElseThrow();
+      FoldModel model = made.card().whole();
+      // Flat and from straight above the inside lies up.
+      Drawing drawing =
+          Portrait.of(model, made.design(), derivation.look().from(0, 0, 0), 0, SURFACE);
+      List<Printed> base =
+          drawing.marks().stream()
+              .filter(mark -> mark instanceof Printed && mark.ref().line().isEmpty())
+              .map(Printed.class::cast)
+              .filter(mark -> mark.ref().piece().equals("base"))
+              .toList();
+      assertFalse(base.isEmpty());
+      base.forEach(each -> assertEquals(isTwoSided, !each.imprints().isEmpty()));
+    }
   }
 
   /** What nobody has placed runs on from panel to panel, on the face that is looked at. */

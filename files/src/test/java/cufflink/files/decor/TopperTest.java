@@ -31,6 +31,7 @@ import cufflink.core.paper.Motif;
 import cufflink.core.paper.Paper;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers;
+import cufflink.core.paper.Picture;
 import cufflink.core.paper.Tint;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.run.Gluing;
@@ -306,6 +307,18 @@ class TopperTest {
     assertFalse(
         found(job("off-centre-gate", List.of(panel)).withPapers(dark))
             .contains(FindingKind.NOWHERE_TO_WRITE));
+    // What lies on a mat is plain, unless its paper is in a picture.
+    Papers plain =
+        dark.looking(PaperRole.CARDSTOCK, look(gate, PaperRole.CARDSTOCK).on(Tint.NIGHT));
+    Job matted = job("banded-half-fold", List.of()).withPapers(plain);
+    assertFalse(found(matted).contains(FindingKind.NOWHERE_TO_WRITE));
+    Picture busy = new Picture("0123456789abcdef.jpg", "busy", mm(300), mm(300), 0xFFFFFF);
+    Papers pictured = plain.looking(PaperRole.PATTERNED, look(gate, PaperRole.PATTERNED).as(busy));
+    assertTrue(found(matted.withPapers(pictured)).contains(FindingKind.NOWHERE_TO_WRITE));
+  }
+
+  private static Papers.Colours look(Job job, PaperRole role) {
+    return Jobs.derive(job).look().colours(role);
   }
 
   /** Sizes beyond all limits, as a file may have them, are brought to the limit or said. */

@@ -86,13 +86,17 @@ class PictureTest {
 
   /** JFIF 1.02: version, unit of an inch, how fine both ways, no small picture. */
   private static byte[] fine(byte[] jpeg, int perInch) {
+    return fine(jpeg, 1, perInch);
+  }
+
+  private static byte[] fine(byte[] jpeg, int unit, int fine) {
     // ImageIO has written its own, which says nothing; the new one comes in its place.
     int length = 2 + 2 + (jpeg[4] << 8 | jpeg[5] & 0xFF);
     byte[] bare = Arrays.copyOf(jpeg, 2 + jpeg.length - length);
     System.arraycopy(jpeg, length, bare, 2, jpeg.length - length);
     ByteBuffer jfif = ByteBuffer.allocate(14);
     jfif.put("JFIF\0".getBytes(StandardCharsets.ISO_8859_1)).put((byte) 1).put((byte) 2);
-    jfif.put((byte) 1).putShort((short) perInch).putShort((short) perInch).putShort((short) 0);
+    jfif.put((byte) unit).putShort((short) fine).putShort((short) fine).putShort((short) 0);
     return with(bare, 0xE0, jfif.array());
   }
 
@@ -149,6 +153,8 @@ class PictureTest {
     Picture scanned = take("scan.jpg", fine(jpeg, 300)).value().orElseThrow();
     assertEquals(Length.ofInches(2, 1), scanned.wide());
     assertEquals(Length.ofInches(1, 1), scanned.high());
+    Picture metric = take("metric.jpg", fine(jpeg, 2, 100)).value().orElseThrow();
+    assertEquals(60, metric.wide().toMillimetres(), 0.01, "100 to the centimetre");
     Picture camera = take("photo.jpg", fine(jpeg, 72)).value().orElseThrow();
     assertEquals(Length.ofMillimetres(297), camera.wide());
     assertEquals(148.5, camera.high().toMillimetres(), 0.01);
