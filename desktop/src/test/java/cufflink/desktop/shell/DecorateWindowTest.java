@@ -15,8 +15,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import javafx.scene.control.Menu;
-import javafx.scene.control.MenuItem;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -59,46 +57,21 @@ class DecorateWindowTest {
     WaitForAsyncUtils.waitForFxEvents();
   }
 
-  private static List<MenuItem> items(FxRobot robot, String word) {
-    return robot.lookup(".word").queryAllAs(WordButton.class).stream()
-        .filter(each -> each.getText().equals(word))
-        .findFirst()
-        .orElseThrow(() -> new AssertionError("no word " + word))
-        .items();
-  }
-
-  private void press(FxRobot robot, String word, String... path) {
-    List<MenuItem> all = items(robot, word);
-    for (String name : path) {
-      MenuItem item =
-          all.stream()
-              .filter(each -> name.equals(each.getText()))
-              .findFirst()
-              .orElseThrow(() -> new AssertionError("no " + name));
-      if (item instanceof Menu menu) {
-        all = menu.getItems();
-      } else {
-        robot.interact(item::fire);
-      }
-    }
-    WaitForAsyncUtils.waitForFxEvents();
-  }
-
   /** What is put on is a row of the slip, is taken back and comes again, and leaves nothing. */
   @Test
   void piece_isPutOn_takenBack_andTakenOff(FxRobot robot) {
     begin(robot);
     Job before = job();
-    press(robot, "a piece of your own", "a circle");
+    Menus.press(robot, "a piece of your own", "a circle");
     assertEquals(1, toppers().size());
     Length across = job().values().length(toppers().get(0).value(Measure.ACROSS)).orElseThrow();
     assertTrue(across.isPositive());
     assertTrue(OpenWindow.texts(robot).contains("Your own pieces"));
-    press(robot, "round", "Stuck on with", "foam pads");
+    Menus.press(robot, "round", "Stuck on with", "foam pads");
     assertEquals(Adhesive.FOAM, toppers().get(0).fixing().with());
-    press(robot, "round", "Shape", "an oval");
+    Menus.press(robot, "round", "Shape", "an oval");
     assertEquals(across, job().values().length("own1_down").orElseThrow());
-    press(robot, "round", "Put it on the other face");
+    Menus.press(robot, "round", "Put it on the other face");
     assertEquals(Face.INSIDE, toppers().get(0).face());
     for (int i = 0; i < 4; i++) {
       robot.interact(() -> bench.undo());
@@ -107,7 +80,7 @@ class DecorateWindowTest {
     assertEquals(before, job());
     robot.interact(() -> bench.redo());
     WaitForAsyncUtils.waitForFxEvents();
-    press(robot, "round", "Take the round off");
+    Menus.press(robot, "round", "Take the round off");
     assertEquals(before, job());
   }
 
@@ -115,11 +88,11 @@ class DecorateWindowTest {
   @Test
   void sizeThatIsNoted_isOffered(FxRobot robot) {
     begin(robot);
-    press(robot, "a piece of your own", "a rectangle");
-    press(robot, "label", "Note its size among what you own");
+    Menus.press(robot, "a piece of your own", "a rectangle");
+    Menus.press(robot, "label", "Note its size among what you own");
     OpenWindow.waitFor(() -> bench.notice().get().startsWith("Noted: label,"));
     String size = bench.notice().get().replace("Noted: ", "").replaceAll("\\.$", "");
-    press(robot, "another piece", size);
+    Menus.press(robot, "another piece", size);
     assertEquals(2, toppers().size());
     assertEquals(job().values().length("own1_across"), job().values().length("own2_across"));
     assertEquals(job().values().length("own1_top"), job().values().length("own2_top"));
@@ -143,11 +116,11 @@ class DecorateWindowTest {
             .decorate()
             .figures();
     robot.interact(() -> figures.askWith(chooser -> crossed.toFile()));
-    press(robot, "a piece of your own", "a figure from an SVG file …");
+    Menus.press(robot, "a piece of your own", "a figure from an SVG file …");
     OpenWindow.waitFor(() -> bench.notice().get().contains("crosses itself"));
     assertEquals(List.of(), toppers());
     robot.interact(() -> figures.askWith(chooser -> house.toFile()));
-    press(robot, "a piece of your own", "a figure from an SVG file …");
+    Menus.press(robot, "a piece of your own", "a figure from an SVG file …");
     OpenWindow.waitFor(() -> toppers().size() == 1);
     assertEquals("house", toppers().get(0).label());
     double across = job().values().length("own1_across").orElseThrow().toMillimetres();
@@ -162,12 +135,13 @@ class DecorateWindowTest {
   void paper_isStampedAndEmbossed_andTakenBack(FxRobot robot) {
     begin(robot);
     Job before = job();
-    press(robot, "nothing", "card base, outside", "embossed");
-    press(robot, "card base (embossed)", "card base, inside", "stamped");
+    Menus.press(robot, "nothing", "card base, outside", "embossed");
+    Menus.press(robot, "card base (embossed)", "card base, inside", "stamped");
     assertEquals(2, job().order().treatments().size());
     String said = String.join(" ", OpenWindow.texts(robot));
     assertTrue(said.contains("card base (embossed), card base (stamped)"), said);
-    press(robot, "card base (embossed), card base (stamped)", "card base, outside", "embossed");
+    Menus.press(
+        robot, "card base (embossed), card base (stamped)", "card base, outside", "embossed");
     assertEquals(1, job().order().treatments().size());
     while (!job().equals(before)) {
       robot.interact(() -> bench.undo());

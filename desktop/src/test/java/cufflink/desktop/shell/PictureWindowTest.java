@@ -85,32 +85,6 @@ class PictureWindowTest {
         .flatMap(Papers.Colours::picture);
   }
 
-  private static List<MenuItem> items(FxRobot robot, String begins) {
-    WaitForAsyncUtils.waitForFxEvents();
-    return robot.lookup(".word").queryAllAs(WordButton.class).stream()
-        .filter(each -> each.getText().startsWith(begins))
-        .findFirst()
-        .orElseThrow(() -> new AssertionError("no word " + begins))
-        .items();
-  }
-
-  private void press(FxRobot robot, String word, String... path) {
-    List<MenuItem> all = items(robot, word);
-    for (String name : path) {
-      MenuItem item =
-          all.stream()
-              .filter(each -> each.getText() != null && each.getText().startsWith(name))
-              .findFirst()
-              .orElseThrow(() -> new AssertionError("no " + name));
-      if (item instanceof Menu menu) {
-        all = menu.getItems();
-      } else {
-        robot.interact(item::fire);
-      }
-    }
-    WaitForAsyncUtils.waitForFxEvents();
-  }
-
   private void type(FxRobot robot, List<MenuItem> items, String text) {
     TextField field =
         items.stream()
@@ -135,7 +109,7 @@ class PictureWindowTest {
   private void choose(FxRobot robot, Path file) {
     robot.interact(() -> bench.station().set(Station.LAYER));
     robot.interact(() -> station(robot).pictures().askWith(chooser -> file.toFile()));
-    press(robot, picture().isEmpty() ? "stripes" : "as in", "a picture of the whole sheet");
+    Menus.press(robot, picture().isEmpty() ? "stripes" : "as in", "a picture of the whole sheet");
   }
 
   private Cutout part() {
@@ -154,12 +128,12 @@ class PictureWindowTest {
     assertEquals(
         picture().orElseThrow().high(),
         job().cutting().sheet(PaperRole.PATTERNED).orElseThrow().height());
-    type(robot, items(robot, "as in"), "305");
+    type(robot, Menus.items(robot, "as in"), "305");
     assertEquals(Length.ofMillimetres(305), picture().orElseThrow().wide());
     assertEquals(427, picture().orElseThrow().high().toMillimetres(), 0.01);
-    type(robot, items(robot, "as in"), "5");
+    type(robot, Menus.items(robot, "as in"), "5");
     assertTrue(bench.notice().get().contains("no width of a sheet"), bench.notice().get());
-    press(robot, "as in", "Without the picture");
+    Menus.press(robot, "as in", "Without the picture");
     assertTrue(picture().isEmpty());
     while (!job().equals(before)) {
       robot.interact(() -> bench.undo());
@@ -182,16 +156,16 @@ class PictureWindowTest {
   void part_getsItsPlace_byWords_byNumbers_andByHand(FxRobot robot) throws IOException {
     choose(robot, picture(700, 700));
     OpenWindow.waitFor(() -> picture().isPresent());
-    type(robot, items(robot, "as in"), "300");
+    type(robot, Menus.items(robot, "as in"), "300");
     assertFalse(part().isPlaced());
-    press(robot, "as in", "right flap layer", "The middle of the picture");
+    Menus.press(robot, "as in", "right flap layer", "The middle of the picture");
     Picture.Spot middle = part().spot();
     assertTrue(part().isPlaced());
     assertEquals(
         300, 2 * middle.left().toMillimetres() + part().frame().width().toMillimetres(), 0.02);
     Menu menu =
         (Menu)
-            items(robot, "as in").stream()
+            Menus.items(robot, "as in").stream()
                 .filter(each -> "right flap layer".equals(each.getText()))
                 .findFirst()
                 .orElseThrow();
@@ -201,9 +175,9 @@ class PictureWindowTest {
     assertTrue(bench.notice().get().contains("The sheet ends there"));
     type(robot, menu.getItems(), "somewhere");
     assertTrue(bench.notice().get().contains("no place on the sheet"));
-    press(robot, "as in", "right flap layer", "Turned by a quarter");
+    Menus.press(robot, "as in", "right flap layer", "Turned by a quarter");
     assertEquals(1, part().spot().quarters());
-    press(robot, "what lies there", "the picture on it");
+    Menus.press(robot, "what lies there", "the picture on it");
     Picture.Spot before = part().spot();
     LayerStation station = station(robot);
     robot.interact(
@@ -219,9 +193,9 @@ class PictureWindowTest {
     assertEquals(before.top(), part().spot().top());
     robot.interact(() -> bench.undo());
     assertEquals(before, part().spot(), "one pull is taken back at once");
-    press(robot, "as in", "right flap layer", "Cut wherever there is room");
+    Menus.press(robot, "as in", "right flap layer", "Cut wherever there is room");
     assertEquals(Map.of(), job().papers().spots());
-    press(robot, "as in", "Cut all as shown");
+    Menus.press(robot, "as in", "Cut all as shown");
     assertEquals(3, job().papers().spots().size());
   }
 
@@ -246,7 +220,7 @@ class PictureWindowTest {
         () -> bench.choosing().choose(bench.library().pattern("banded-half-fold").orElseThrow()));
     robot.interact(() -> bench.station().set(Station.LAYER));
     Papers.Colours before = colours();
-    press(robot, "waves", "A sheet from here", "reeds");
+    Menus.press(robot, "waves", "A sheet from here", "reeds");
     assertEquals(Paper.Print.UPRIGHT, job().papers().of(PaperRole.PATTERNED).print());
     OpenWindow.waitFor(
         () -> bench.folding().folder().answered().get().isPresent() && wrong().isPresent());

@@ -25,7 +25,7 @@ final class PdfImages {
   Optional<PDImageXObject> of(String name) throws IOException {
     Optional<PDImageXObject> known = embedded.get(name);
     if (known == null) {
-      var image = pictures.image(name).map(Shades::opaque);
+      var image = pictures.image(name).map(Pictures::opaque);
       known =
           image.isEmpty()
               ? Optional.empty()

@@ -3,7 +3,6 @@ package cufflink.files.export;
 import cufflink.core.flat.Spot;
 import cufflink.core.scene.Drawing.Imprint;
 import java.awt.geom.AffineTransform;
-import java.awt.image.BufferedImage;
 import java.util.List;
 
 /** What all painters of pictures share: where a picture goes, and what is laid over it. */
@@ -25,13 +24,5 @@ final class Shades {
   /** Returns how much black lies over paper in this light, from 0 to 1. */
   static double black(double light) {
     return 1 - Tones.shaded(0xFFFFFF, light).getRed() / 255.0;
-  }
-
-  /** JPEG knows no alpha. */
-  static BufferedImage opaque(BufferedImage image) {
-    BufferedImage plain =
-        new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_RGB);
-    plain.createGraphics().drawImage(image, 0, 0, null);
-    return plain;
   }
 }

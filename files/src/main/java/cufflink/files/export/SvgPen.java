@@ -154,7 +154,7 @@ final class SvgPen {
   private static String encoded(BufferedImage image) {
     ByteArrayOutputStream bytes = new ByteArrayOutputStream();
     try {
-      ImageIO.write(Shades.opaque(image), "jpg", bytes);
+      ImageIO.write(Pictures.opaque(image), "jpg", bytes);
     } catch (IOException never) {
       throw new UncheckedIOException(never);
     }

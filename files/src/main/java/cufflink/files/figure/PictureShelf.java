@@ -5,15 +5,13 @@ import cufflink.core.paper.Picture;
 import cufflink.core.paper.Sheet;
 import cufflink.files.project.AtomicFile;
 import cufflink.files.project.UserFolders;
+import cufflink.files.text.ContentName;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.lang.ref.SoftReference;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
@@ -72,7 +70,7 @@ public final class PictureShelf implements Pictures {
   }
 
   private Parsed<Picture> keep(PictureReader.Read read, byte[] bytes, String label) {
-    String name = hash(bytes) + ".jpg";
+    String name = ContentName.of(bytes).substring(0, NAME) + ".jpg";
     Picture picture =
         new Picture(name, label, read.wide(), read.high(), PictureReader.mean(read.image()));
     Path kept = folder.resolve(name);
@@ -80,7 +78,7 @@ public final class PictureShelf implements Pictures {
       Files.createDirectories(folder);
       if (!Files.exists(kept)) {
         ByteArrayOutputStream reduced = new ByteArrayOutputStream();
-        ImageIO.write(opaque(read.image()), "jpg", reduced);
+        ImageIO.write(Pictures.opaque(read.image()), "jpg", reduced);
         Parsed<Path> written = writer.replace(kept, reduced.toByteArray());
         if (written.value().isEmpty()) {
           return written.then(it -> Parsed.good(picture));
@@ -91,14 +89,6 @@ public final class PictureShelf implements Pictures {
     }
     remember(name, read.image());
     return Parsed.good(picture);
-  }
-
-  /** JPEG knows no alpha. */
-  private static BufferedImage opaque(BufferedImage image) {
-    BufferedImage plain =
-        new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_RGB);
-    plain.createGraphics().drawImage(image, 0, 0, null);
-    return plain;
   }
 
   /** Returns a picture as it is kept. This reads the disk the first time. */
@@ -140,15 +130,5 @@ public final class PictureShelf implements Pictures {
 
   private void remember(String name, BufferedImage image) {
     images.put(name, new SoftReference<>(image));
-  }
-
-  private static String hash(byte[] bytes) {
-    try {
-      return HexFormat.of()
-          .formatHex(MessageDigest.getInstance("SHA-256").digest(bytes))
-          .substring(0, NAME);
-    } catch (NoSuchAlgorithmException never) {
-      throw new IllegalStateException("every Java has SHA-256", never);
-    }
   }
 }

@@ -27,4 +27,17 @@ public interface Pictures {
   default List<Raster> sizes(String name) {
     return image(name).map(Raster::sizes).orElse(List.of());
   }
+
+  /**
+   * Returns a picture without alpha, which JPEG does not know.
+   *
+   * @param image opaque pixels
+   * @return the same in red, green and blue
+   */
+  static BufferedImage opaque(BufferedImage image) {
+    BufferedImage plain =
+        new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_RGB);
+    plain.createGraphics().drawImage(image, 0, 0, null);
+    return plain;
+  }
 }

@@ -9,15 +9,13 @@ import com.drew.metadata.exif.ExifIFD0Directory;
 import cufflink.core.log.CardMade.Photo;
 import cufflink.core.measure.Parsed;
 import cufflink.files.project.AtomicFile;
+import cufflink.files.text.ContentName;
 import java.io.BufferedInputStream;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import java.util.Map;
 import java.util.Optional;
 
@@ -70,7 +68,7 @@ public final class Photos {
     if (ending == null) {
       return Parsed.bad("photo.type", picture.getFileName());
     }
-    Photo photo = new Photo(hash(bytes) + "." + ending, orientation(bytes));
+    Photo photo = new Photo(ContentName.of(bytes) + "." + ending, orientation(bytes));
     Path file = folder.resolve(photo.name());
     if (Files.exists(file)) {
       return Parsed.good(photo);
@@ -92,14 +90,6 @@ public final class Photos {
   public Optional<Path> file(Photo photo) {
     Path file = folder.resolve(photo.name());
     return Files.isRegularFile(file) ? Optional.of(file) : Optional.empty();
-  }
-
-  private static String hash(byte[] bytes) {
-    try {
-      return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
-    } catch (NoSuchAlgorithmException never) {
-      throw new IllegalStateException("every Java has SHA-256", never);
-    }
   }
 
   /** What the camera noted of how it was held; as it stands if it noted nothing. */
