@@ -170,7 +170,8 @@ final class TrimOrder {
             result(split.first(), strip),
             result(split.rest(), paper.name()),
             factory,
-            held.compareTo(trimmer.smallestHeld()) < 0));
+            held.compareTo(trimmer.smallestHeld()) < 0,
+            split.parts().stream().anyMatch(part -> part.at().isPresent())));
     lay(paper, split.rest(), paper.name(), right, below, beyond);
     lay(paper, split.first(), strip, paper.x(), paper.y(), near);
   }

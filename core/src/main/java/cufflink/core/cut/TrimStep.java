@@ -21,6 +21,8 @@ import java.util.Optional;
  * @param rest what is right or below of the cut
  * @param factory whether an edge that came with the sheet lies at the fence
  * @param narrow whether neither part is as wide as the trimmer holds safely
+ * @param placed whether something on it is cut from a certain place of its sheet, so that it
+ *     matters which way round it lies
  */
 public record TrimStep(
     int sheet,
@@ -37,7 +39,8 @@ public record TrimStep(
     Result first,
     Result rest,
     boolean factory,
-    boolean narrow) {
+    boolean narrow,
+    boolean placed) {
 
   /** What becomes of paper that was cut. */
   public enum Becomes {

@@ -59,6 +59,9 @@ public final class TrimDirections {
             ? step.farEdge() ? "trim.brief-turned-far" : "trim.brief-turned"
             : step.farEdge() ? "trim.brief-far" : "trim.brief";
     Message words = Message.of(key, paper(step), step.along(), briefly(atFence), briefly(beyond));
+    if (step.placed()) {
+      words = words.followedBy(Message.of(ofPicture(step)));
+    }
     return step.narrow() ? words.followedBy(Message.of("trim.narrow")) : words;
   }
 
@@ -96,7 +99,18 @@ public final class TrimDirections {
     if (step.times() > 1) {
       words = Message.of("trim.each", words, step.times());
     }
+    if (step.placed()) {
+      words = words.followedBy(Message.of(ofPicture(step)));
+    }
     return step.narrow() ? words.followedBy(Message.of("trim.narrow")) : words;
+  }
+
+  /** Where parts are placed on a picture it tells which edge lies at the fence. */
+  private static String ofPicture(TrimStep step) {
+    if (step.down()) {
+      return step.farEdge() ? "trim.picture-right" : "trim.picture-left";
+    }
+    return step.farEdge() ? "trim.picture-bottom" : "trim.picture-top";
   }
 
   /** The quarter turn to the left takes the sheet's top edge to the left. */

@@ -80,7 +80,7 @@ class PlanWordsTest {
     Result rest = new Result(Becomes.OFF_CUT, "", mm(60), mm(90), Optional.empty(), false);
     return new TrimStep(
         0, paper, times, false, mm(0), mm(0), mm(60), mm(130), turned, mm(40), farEdge, part, rest,
-        !turned, farEdge);
+        !turned, farEdge, false);
   }
 
   @Test
