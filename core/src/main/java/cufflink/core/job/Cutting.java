@@ -47,6 +47,13 @@ public record Cutting(Map<String, Sheet> sheets, Trimmer trimmer) {
     return new Cutting(now, trimmer);
   }
 
+  /** Returns the same as if nothing had been said of the sheets for a paper. */
+  public Cutting withoutSheet(PaperRole role) {
+    Map<String, Sheet> now = new TreeMap<>(sheets);
+    now.remove(role.id());
+    return new Cutting(now, trimmer);
+  }
+
   /** Returns the same with another trimmer. */
   public Cutting withTrimmer(Trimmer now) {
     return new Cutting(sheets, now);

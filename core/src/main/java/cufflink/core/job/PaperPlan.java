@@ -318,15 +318,17 @@ public record PaperPlan(
     Paper usual = role.kind() == PaperKind.CARDSTOCK ? Paper.CARD : Paper.PATTERNED;
     String plain = wasPictured ? usual.name() : paper.name();
     String name = colours.picture().map(Picture::label).orElse(plain);
-    Papers papers = job.papers().with(role, paper.named(name)).looking(role, colours);
-    Job now = job.withPapers(papers);
-    Sheet before = sheet(job, role, fallback);
-    return colours
-        .picture()
-        .filter(it -> !it.wide().equals(before.width()) || !it.high().equals(before.height()))
-        .map(it -> new Sheet("own", it.label(), it.wide(), it.high()))
-        .map(sheet -> now.withCutting(now.cutting().withSheet(role, sheet)))
-        .orElse(now);
+    Papers named =
+        name.equals(paper.name()) ? job.papers() : job.papers().with(role, paper.named(name));
+    Job now = job.withPapers(named.looking(role, colours));
+    if (colours.picture().isEmpty()) {
+      return wasPictured ? now.withCutting(now.cutting().withoutSheet(role)) : now;
+    }
+    Picture picture = colours.picture().get();
+    Sheet shown = new Sheet("own", picture.label(), picture.wide(), picture.high());
+    return sheet(job, role, fallback).equals(shown)
+        ? now
+        : now.withCutting(now.cutting().withSheet(role, shown));
   }
 
   /**

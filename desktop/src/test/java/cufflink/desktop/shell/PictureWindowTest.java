@@ -133,8 +133,11 @@ class PictureWindowTest {
     assertEquals(427, picture().orElseThrow().high().toMillimetres(), 0.01);
     type(robot, Menus.items(robot, "as in"), "5");
     assertTrue(bench.notice().get().contains("no width of a sheet"), bench.notice().get());
+    assertEquals("sprigs.png", job().papers().of(PaperRole.PATTERNED).name());
     Menus.press(robot, "as in", "Without the picture");
     assertTrue(picture().isEmpty());
+    assertEquals(Paper.PATTERNED, job().papers().of(PaperRole.PATTERNED));
+    assertEquals(before.cutting(), job().cutting());
     while (!job().equals(before)) {
       robot.interact(() -> bench.undo());
     }
