@@ -111,7 +111,8 @@ final class Dressing {
                                   at.stream().map(spot -> moved(onto, spot)).toList(),
                                   WHITE))
                       .toList();
-              int ground = pale(cutout.picture().mean());
+              // What is laid over the picture makes this pale as well, where it is not found.
+              int ground = cutout.picture().mean();
               List<List<Spot>> rings = List.of(shape.corners());
               return new Printed(rings, ground, List.of(), ground, 1, imprints, shape.ref());
             });
