@@ -1,5 +1,6 @@
 package cufflink.core.assembly;
 
+import cufflink.core.design.Design;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Mover;
 import cufflink.core.design.Piece;
@@ -174,6 +175,21 @@ public record Assembly(
         .filter(each -> each.flat().piece().id().equals(piece))
         .filter(each -> by.isEmpty() || each.joint().map(Joint::id).equals(by))
         .findFirst();
+  }
+
+  /**
+   * Finds the copy of a piece that something is put on.
+   *
+   * @param joint a joint
+   * @param design the card it belongs to
+   * @return the copy that was put on last before it; nothing if the piece is not put together with
+   *     the card
+   */
+  public Optional<Member> host(Joint joint, Design design) {
+    return design
+        .host(joint)
+        .flatMap(by -> copy(joint.on(), Optional.of(by.id())))
+        .or(() -> copy(joint.on(), Optional.empty()));
   }
 
   /**

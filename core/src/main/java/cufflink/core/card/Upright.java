@@ -1,9 +1,9 @@
 package cufflink.core.card;
 
 import cufflink.core.assembly.Pose;
+import cufflink.core.design.Design;
 import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
-import cufflink.core.design.Piece;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.Glued;
 import cufflink.core.flat.Spot;
@@ -48,14 +48,14 @@ public final class Upright {
    * from above if it lies there.
    *
    * @param joint what puts the piece on
-   * @param piece the piece
+   * @param design the card
    * @param model the card, put together
    * @param look how it is pictured
    * @return the side, in the frame of the piece if it is put together with the card, else of its
    *     host
    */
-  public static Side top(Joint joint, Piece piece, FoldModel model, Look look) {
-    Optional<Place> found = place(joint, piece, model);
+  public static Side top(Joint joint, Design design, FoldModel model, Look look) {
+    Optional<Place> found = place(joint, design, model);
     if (found.isEmpty()) {
       return Side.TOP;
     }
@@ -76,24 +76,30 @@ public final class Upright {
   private record Place(int facet, Spot spot) {}
 
   /** Returns where a piece is: by itself if it folds with the card, else on its host. */
-  private static Optional<Place> place(Joint joint, Piece piece, FoldModel model) {
+  private static Optional<Place> place(Joint joint, Design design, FoldModel model) {
     Optional<Place> itself =
         model.assembly().members().stream()
             .filter(each -> each.joint().filter(joint::equals).isPresent())
             .findFirst()
             .map(each -> new Place(each.firstFacet(), each.flat().facets().get(0).inside()));
-    Spot middle = Facet.inside(Facet.polygon(Glued.outline(joint, piece)));
     return itself.or(
         () ->
-            model
-                .assembly()
-                .copy(joint.on(), Optional.empty())
-                .flatMap(
-                    member ->
-                        member.flat().facets().stream()
-                            .filter(facet -> Facet.holds(facet.polygon(), middle))
-                            .map(facet -> new Place(member.firstFacet() + facet.index(), middle))
-                            .findFirst()));
+            design
+                .piece(joint.piece())
+                .map(piece -> Facet.inside(Facet.polygon(Glued.outline(joint, piece))))
+                .flatMap(middle -> onHost(joint, middle, design, model)));
+  }
+
+  private static Optional<Place> onHost(Joint joint, Spot middle, Design design, FoldModel model) {
+    return model
+        .assembly()
+        .host(joint, design)
+        .flatMap(
+            member ->
+                member.flat().facets().stream()
+                    .filter(facet -> Facet.holds(facet.polygon(), middle))
+                    .map(facet -> new Place(member.firstFacet() + facet.index(), middle))
+                    .findFirst());
   }
 
   /** The side that the eye sees uppermost. */

@@ -25,6 +25,8 @@ import java.util.Optional;
  * @param start its size and place when it was put on
  * @param outline its outline, if it was ever given one; it has that shape while it is one of those
  * @param group what it keeps its distance to is of the same group; empty if it goes by itself
+ * @param copy on which of several equal pieces it lies, from 1 in the order that they are put on;
+ *     {@link #EACH} for one on each, and past the last it is that
  */
 public record Topper(
     String id,
@@ -37,7 +39,14 @@ public record Topper(
     Fixing fixing,
     Start start,
     Optional<Outline> outline,
-    String group) {
+    String group,
+    int copy) {
+  /** One on each of several equal pieces. */
+  public static final int EACH = 0;
+
+  /** The last of several equal pieces, however many there are. */
+  public static final int LAST = 999;
+
   /** The most toppers on one card. */
   public static final int MOST = 40;
 
@@ -165,6 +174,9 @@ public record Topper(
     if (!isId(id)) {
       throw new IllegalArgumentException("a topper called " + id);
     }
+    if (copy < EACH || copy > LAST) {
+      throw new IllegalArgumentException("a topper on copy " + copy);
+    }
     if (shape == Shape.OUTLINE && outline.isEmpty()) {
       throw new IllegalArgumentException("a topper without its outline");
     }
@@ -181,7 +193,7 @@ public record Topper(
       Face face,
       Fixing fixing,
       Start start) {
-    this(id, label, words, shape, stock, on, face, fixing, start, Optional.empty(), "");
+    this(id, label, words, shape, stock, on, face, fixing, start, Optional.empty(), "", EACH);
   }
 
   /**
@@ -224,38 +236,49 @@ public record Topper(
 
   /** Returns the same under another name. */
   public Topper named(String now) {
-    return new Topper(id, now, words, shape, stock, on, face, fixing, start, outline, group);
+    return new Topper(id, now, words, shape, stock, on, face, fixing, start, outline, group, copy);
   }
 
   /** Returns the same with other words on it. */
   public Topper saying(String now) {
-    return new Topper(id, label, now, shape, stock, on, face, fixing, start, outline, group);
+    return new Topper(id, label, now, shape, stock, on, face, fixing, start, outline, group, copy);
   }
 
   /** Returns the same in another shape. */
   public Topper shaped(Shape now) {
-    return new Topper(id, label, words, now, stock, on, face, fixing, start, outline, group);
+    return new Topper(id, label, words, now, stock, on, face, fixing, start, outline, group, copy);
   }
 
   /** Returns the same with an outline of its own. */
   public Topper outlined(Outline now) {
     return new Topper(
-        id, label, words, Shape.OUTLINE, stock, on, face, fixing, start, Optional.of(now), group);
+        id,
+        label,
+        words,
+        Shape.OUTLINE,
+        stock,
+        on,
+        face,
+        fixing,
+        start,
+        Optional.of(now),
+        group,
+        copy);
   }
 
   /** Returns the same cut from something else. */
   public Topper cutFrom(Stock now) {
-    return new Topper(id, label, words, shape, now, on, face, fixing, start, outline, group);
+    return new Topper(id, label, words, shape, now, on, face, fixing, start, outline, group, copy);
   }
 
   /** Returns the same stuck on otherwise. */
   public Topper fixed(Fixing now) {
-    return new Topper(id, label, words, shape, stock, on, face, now, start, outline, group);
+    return new Topper(id, label, words, shape, stock, on, face, now, start, outline, group, copy);
   }
 
   /** Returns the same in another group, or in none if that is empty. */
   public Topper grouped(String now) {
-    return new Topper(id, label, words, shape, stock, on, face, fixing, start, outline, now);
+    return new Topper(id, label, words, shape, stock, on, face, fixing, start, outline, now, copy);
   }
 
   /** Says whether it lies where another does, so that both have a distance to keep. */
@@ -274,8 +297,13 @@ public record Topper(
     return isPlace ? Length.ZERO.minus(PAST) : Length.ZERO;
   }
 
+  /** Returns the same on another of several equal pieces, or on each. */
+  public Topper onCopy(int now) {
+    return new Topper(id, label, words, shape, stock, on, face, fixing, start, outline, group, now);
+  }
+
   /** Returns the same on another face. */
   public Topper facing(Face now) {
-    return new Topper(id, label, words, shape, stock, on, now, fixing, start, outline, group);
+    return new Topper(id, label, words, shape, stock, on, now, fixing, start, outline, group, copy);
   }
 }

@@ -246,6 +246,41 @@ public record Design(
   }
 
   /**
+   * Says whether a joint puts one piece on another, and does not close one by itself.
+   *
+   * @param joint a joint of this design
+   * @return true as well for a piece on another copy of its own kind
+   */
+  public boolean isJoining(Joint joint) {
+    return !joint.piece().equals(joint.on())
+        || !isSeam(joint) && piece(joint.piece()).filter(each -> each.count() > 1).isPresent();
+  }
+
+  /**
+   * Finds which of several equal pieces is meant: a pattern puts each on by a joint of its own, and
+   * what then goes on such a piece goes on the one that was put there last before it.
+   *
+   * @param joint a joint of this design
+   * @return the joint that puts on the piece that this one goes on; empty for what is put on
+   *     nothing
+   */
+  public Optional<Joint> host(Joint joint) {
+    int index = joints.indexOf(joint);
+    List<Joint> before = index < 0 ? joints : joints.subList(0, index);
+    Optional<Joint> last =
+        before.stream().filter(each -> puts(each, joint.on())).reduce((first, next) -> next);
+    // What is put on only later has been worked on before that.
+    return last.isPresent() || joint.on().equals(base().id())
+        ? last
+        : joints.stream().filter(each -> puts(each, joint.on())).findFirst();
+  }
+
+  /** A piece on one of its own kind is another copy of it, unless it is glued to itself. */
+  private boolean puts(Joint joint, String piece) {
+    return joint.piece().equals(piece) && isJoining(joint);
+  }
+
+  /**
    * Returns what is glued onto a paper and trimmed to its edge before that is glued on.
    *
    * @param paper the id of a layer or joint

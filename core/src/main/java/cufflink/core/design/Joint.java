@@ -121,6 +121,31 @@ public record Joint(
   }
 
   /**
+   * Returns the same joint under another name.
+   *
+   * @param now its id
+   * @return the joint
+   */
+  public Joint named(String now) {
+    return new Joint(
+        now, label, piece, on, face, area, shape, glue, mouth, movement, turned, askew, over, with);
+  }
+
+  /**
+   * Returns the same joint elsewhere on its host.
+   *
+   * @param now where it lies
+   * @param nowGlue where the glue goes
+   * @param nowAskew how it lies if that is at an angle
+   * @return the joint
+   */
+  public Joint lying(Area now, List<Area> nowGlue, Optional<Askew> nowAskew) {
+    return new Joint(
+        id, label, piece, on, face, now, shape, nowGlue, mouth, movement, turned, nowAskew, over,
+        with);
+  }
+
+  /**
    * Returns which of its own faces meets the host.
    *
    * @return the outside of what lies on an inside, unless it is turned over

@@ -146,6 +146,18 @@ public record Piece(
   }
 
   /**
+   * Returns the piece in another number.
+   *
+   * @param now how many of it one copy needs, above zero
+   * @return the changed piece
+   */
+  public Piece inNumber(int now) {
+    return new Piece(
+        name, label, role, now, width, height, outline, scores, slits, cuts, openings, mirrors,
+        from);
+  }
+
+  /**
    * Returns what kind of paper it is cut from.
    *
    * @return the kind of its role

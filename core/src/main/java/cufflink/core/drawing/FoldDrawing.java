@@ -200,17 +200,20 @@ public final class FoldDrawing {
     return patch.ref().piece().equals(assembly.pieceOf(ply.facet()).id())
         && patch.face() == ply.face()
         && !isMember(model, patch)
-        && (patch.isLayer() || isFirst(assembly, ply.facet()))
+        && (patch.isLayer() || isHost(assembly, patch, ply.facet()))
         && holds(assembly.facets().get(ply.facet()).polygon(), patch.corners())
         && patch.leg().map(leg -> Ribbon.lies(leg, model, ply.facet(), turns)).orElse(true);
   }
 
-  /** Every copy of a piece has its layers; what else is glued on lies on the first of them. */
-  private static boolean isFirst(Assembly assembly, int facet) {
+  /** Every copy of a piece has its layers; what else is glued on lies on one of them. */
+  private static boolean isHost(Assembly assembly, Patch patch, int facet) {
     Assembly.Member member = assembly.members().get(assembly.memberOf(facet));
-    return assembly
-        .copy(member.flat().piece().id(), Optional.empty())
-        .filter(first -> first.firstFacet() == member.firstFacet())
+    String piece = patch.ref().piece();
+    return patch
+        .by()
+        .flatMap(by -> assembly.copy(piece, Optional.of(by)))
+        .or(() -> assembly.copy(piece, Optional.empty()))
+        .filter(host -> host.firstFacet() == member.firstFacet())
         .isPresent();
   }
 

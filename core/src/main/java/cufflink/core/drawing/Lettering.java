@@ -28,18 +28,18 @@ final class Lettering {
    */
   record Written(Face face, List<List<Spot>> letters) {}
 
-  /** Returns what stands on all pieces, by their ids. */
+  /** Returns what stands on all pieces, by the joints that put them on. */
   static Map<String, Written> of(Design design, FoldModel model, Look look) {
     Map<String, Written> words = new HashMap<>();
     for (Reads reads : design.relations(Reads.class)) {
       Optional<Piece> piece = design.piece(reads.piece());
-      Optional<Joint> joint =
-          design.joints().stream().filter(each -> each.piece().equals(reads.piece())).findFirst();
-      if (piece.isPresent() && joint.isPresent()) {
-        Side top = Upright.top(joint.get(), piece.get(), model, look);
-        boolean isMirrored = joint.get().face() == Face.OUTSIDE;
-        List<List<Spot>> letters = set(reads, piece.get(), top, isMirrored);
-        words.put(reads.piece(), new Written(joint.get().face(), letters));
+      for (Joint joint : design.joints()) {
+        if (piece.isPresent() && joint.piece().equals(reads.piece())) {
+          Side top = Upright.top(joint, design, model, look);
+          boolean isMirrored = joint.face() == Face.OUTSIDE;
+          List<List<Spot>> letters = set(reads, piece.get(), top, isMirrored);
+          words.put(joint.id(), new Written(joint.face(), letters));
+        }
       }
     }
     return words;

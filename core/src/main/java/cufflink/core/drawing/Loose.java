@@ -73,7 +73,7 @@ record Loose(int host, Face face, PaperRole role, List<List<Spot>> shapes) {
    */
   private static Optional<Loose> arch(Joint joint, Design design, FoldModel model) {
     Optional<Piece> piece = design.piece(joint.piece());
-    Optional<Assembly.Member> host = model.assembly().copy(joint.on(), Optional.empty());
+    Optional<Assembly.Member> host = model.assembly().host(joint, design);
     if (piece.isEmpty() || host.isEmpty() || joint.glue().size() != 2) {
       return Optional.empty();
     }

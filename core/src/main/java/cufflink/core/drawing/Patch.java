@@ -41,6 +41,8 @@ import org.locationtech.jts.geom.Polygon;
  * @param edge how its edge is drawn
  * @param glue where glue is to be shown
  * @param leg which part of a ribbon it is, if it is one
+ * @param by the joint that puts on the copy of the piece it lies on; empty for the first one, and
+ *     for layers, which every copy has
  */
 public record Patch(
     Ref ref,
@@ -52,7 +54,8 @@ public record Patch(
     Fill fill,
     Ink edge,
     List<List<Spot>> glue,
-    Optional<Movement.Leg> leg) {
+    Optional<Movement.Leg> leg,
+    Optional<String> by) {
   /** Copies the lists. */
   public Patch {
     corners = List.copyOf(corners);
@@ -76,7 +79,7 @@ public record Patch(
       design
           .piece(joint.piece())
           .filter(piece -> isSeen(joint, piece) && !design.isSeam(joint))
-          .ifPresent(piece -> patches.add(of(joint, piece, corners(design, joint, piece))));
+          .ifPresent(piece -> patches.add(of(joint, piece, design)));
     }
     return patches;
   }
@@ -117,7 +120,8 @@ public record Patch(
               Fill.LAYER,
               Ink.CUT,
               List.of(),
-              Optional.of(leg)));
+              Optional.of(leg),
+              leg.by()));
     }
     return patches;
   }
@@ -133,6 +137,7 @@ public record Patch(
         Fill.LAYER,
         Ink.LAYER_EDGE,
         List.of(),
+        Optional.empty(),
         Optional.empty());
   }
 
@@ -171,7 +176,7 @@ public record Patch(
     return Glued.outline(joint, piece);
   }
 
-  private static Patch of(Joint joint, Piece piece, List<Spot> corners) {
+  private static Patch of(Joint joint, Piece piece, Design design) {
     boolean patterned = piece.paper() == PaperKind.PATTERNED;
     // Of a piece that is folded only a part lies there.
     boolean covers = joint.shape() == Layer.Shape.WHOLE;
@@ -179,13 +184,14 @@ public record Patch(
         new Ref(joint.on(), joint.id()),
         joint.label(),
         joint.face(),
-        corners,
+        corners(design, joint, piece),
         covers ? joint.area().width() : piece.width(),
         covers ? joint.area().height() : piece.height(),
         patterned ? Fill.LAYER : Fill.of(joint.face()),
         Ink.CUT,
         joint.glue().stream().map(Area::corners).map(Patch::spots).toList(),
-        Optional.empty());
+        Optional.empty(),
+        design.host(joint).map(Joint::id));
   }
 
   private static List<Spot> spots(List<Point> points) {

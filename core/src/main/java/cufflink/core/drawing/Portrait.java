@@ -1,5 +1,6 @@
 package cufflink.core.drawing;
 
+import cufflink.core.assembly.Assembly;
 import cufflink.core.assembly.Pose;
 import cufflink.core.card.FoldModel;
 import cufflink.core.card.Upright;
@@ -239,7 +240,12 @@ public final class Portrait {
     held.filter(each -> each.face() != ply.face()).ifPresent(each -> hold(ply, each));
     hang(ply, false);
     cover(ply, rings, prints.own(piece, ply.face()), ref);
-    Optional.ofNullable(words.get(piece.id()))
+    Assembly assembly = model.assembly();
+    assembly
+        .members()
+        .get(assembly.memberOf(ply.facet()))
+        .joint()
+        .flatMap(joint -> Optional.ofNullable(words.get(joint.id())))
         .filter(each -> each.face() == ply.face())
         .ifPresent(each -> each.letters().forEach(letter -> print(ply, letter)));
     drawPatches(ply, shape, held.filter(each -> each.face() == ply.face()));
@@ -330,7 +336,7 @@ public final class Portrait {
   private void say(Ply ply, Patch patch) {
     for (Joint joint : design.joints()) {
       if (joint.id().equals(patch.ref().line()) && joint.on().equals(patch.ref().piece())) {
-        Optional.ofNullable(words.get(joint.piece()))
+        Optional.ofNullable(words.get(joint.id()))
             .ifPresent(
                 each ->
                     each.letters()

@@ -96,7 +96,23 @@ public record Outside(int member, double amount, double moment, double degrees) 
             .anyMatch(slide -> model.stages().get(stage).moves().containsKey(slide.mover()));
     return slides
         && assembly.slides().stream()
-            .noneMatch(slide -> assembly.memberOf(slide.facet()) == member);
+            .noneMatch(
+                slide ->
+                    assembly.memberOf(slide.facet()) == member
+                        || slide.alone() && isOn(assembly, member, slide.facet()));
+  }
+
+  /** What is glued to a part that is pulled out goes out with it. */
+  private static boolean isOn(Assembly assembly, int member, int facet) {
+    int under = member;
+    while (!assembly.members().get(under).glue().isEmpty()) {
+      int host = assembly.members().get(under).glue().get(0).host();
+      if (host == facet) {
+        return true;
+      }
+      under = assembly.memberOf(host);
+    }
+    return false;
   }
 
   /**

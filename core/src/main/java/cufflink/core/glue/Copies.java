@@ -25,25 +25,7 @@ record Copies(Design card, List<Joint> done) {
 
   /** Returns the joint that puts on the piece that another joint goes on. */
   Optional<Joint> host(Joint joint) {
-    int index = card.joints().indexOf(joint);
-    List<Joint> before = index < 0 ? card.joints() : card.joints().subList(0, index);
-    Optional<Joint> last =
-        before.stream().filter(each -> puts(each, joint.on())).reduce((first, next) -> next);
-    // What is put on only later has been worked on before that.
-    return last.isPresent() || joint.on().equals(card.base().id())
-        ? last
-        : card.joints().stream().filter(each -> puts(each, joint.on())).findFirst();
-  }
-
-  /** A piece on one of its own kind is another copy of it, unless it is glued to itself. */
-  private boolean puts(Joint joint, String piece) {
-    return joint.piece().equals(piece) && isJoining(card, joint);
-  }
-
-  /** Says whether a joint puts one piece on another. */
-  static boolean isJoining(Design card, Joint joint) {
-    return !joint.piece().equals(joint.on())
-        || !card.isSeam(joint) && isSeveral(card, joint.piece());
+    return card.host(joint);
   }
 
   /** Says whether a piece is made more than once. */

@@ -78,7 +78,7 @@ public record HalfBuilt(Design design, FoldModel model) {
         ? Optional.empty()
         : copies.done().stream()
             .filter(each -> each.piece().equals(act.host()))
-            .filter(each -> Copies.isJoining(copies.card(), each))
+            .filter(each -> copies.card().isJoining(each))
             .findFirst();
   }
 

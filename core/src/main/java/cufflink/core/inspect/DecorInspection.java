@@ -137,7 +137,7 @@ public final class DecorInspection {
       String tilt = figures.get(joint.piece());
       if (tilt == null
           || piece.isEmpty()
-          || Upright.top(joint, piece.get(), model, look) != Side.BOTTOM) {
+          || Upright.top(joint, design, model, look) != Side.BOTTOM) {
         continue;
       }
       long lies = Math.round(joint.askew().map(Joint.Askew::degrees).orElse(0.0));
@@ -236,7 +236,7 @@ public final class DecorInspection {
     Spot middle = Facet.inside(Facet.polygon(corners));
     return model
         .assembly()
-        .copy(joint.on(), Optional.empty())
+        .host(joint, design)
         .flatMap(
             host ->
                 host.flat().facets().stream()

@@ -17,7 +17,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
-import java.util.function.Function;
 import java.util.stream.Stream;
 
 /**
@@ -98,13 +97,7 @@ public final class Cures {
   }
 
   private Optional<Fix> cure(Finding finding, boolean onlyFolded) {
-    // What is found of the same values serves the cures of all findings.
-    Function<Values, List<Finding>> judge =
-        onlyFolded
-            ? values ->
-                folded.computeIfAbsent(values, each -> derive(each).folded(stops).findings())
-            : values -> derived.computeIfAbsent(values, each -> derive(each).findings());
-    Trial trial = new Trial(finding, judge, onlyFolded ? MOST_FOLDED : Integer.MAX_VALUE);
+    Trial trial = new Trial(finding, onlyFolded);
     List<Remedy> remedies = new ArrayList<>();
     for (Parameter parameter : derivation.pattern().parameters()) {
       boolean given = parameter.scales() == Parameter.Scaling.GIVEN;
@@ -117,17 +110,26 @@ public final class Cures {
         .map(Remedy::fix);
   }
 
+  /** What is found of the same values serves the cures of all findings. */
+  private List<Finding> atOnce(Values values) {
+    return derived.computeIfAbsent(values, each -> derive(each).findings());
+  }
+
+  private List<Finding> folded(Values values) {
+    return folded.computeIfAbsent(values, each -> derive(each).folded(stops).findings());
+  }
+
   /** The search for one finding's cure. */
   private final class Trial {
     private final Finding finding;
-    private final Function<Values, List<Finding>> judge;
+    private final boolean onlyFolded;
     private final Set<List<Object>> known = new HashSet<>();
     private int left;
 
-    Trial(Finding finding, Function<Values, List<Finding>> judge, int most) {
+    Trial(Finding finding, boolean onlyFolded) {
       this.finding = finding;
-      this.judge = judge;
-      this.left = most;
+      this.onlyFolded = onlyFolded;
+      this.left = MOST_FOLDED;
       derivation.findings().forEach(each -> known.add(key(each)));
     }
 
@@ -140,9 +142,17 @@ public final class Cures {
       if (left <= 0 || stops.getAsBoolean()) {
         return false;
       }
-      left--;
       Values values = derivation.job().values().and(parameter.id(), setting);
-      return judge.apply(values).stream()
+      // What is wrong before it is folded needs no folding.
+      if (!isCured(atOnce(values))) {
+        return false;
+      }
+      left -= onlyFolded ? 1 : 0;
+      return !onlyFolded || isCured(folded(values));
+    }
+
+    private boolean isCured(List<Finding> findings) {
+      return findings.stream()
           .map(this::key)
           .allMatch(each -> known.contains(each) && !each.equals(key(finding)));
     }

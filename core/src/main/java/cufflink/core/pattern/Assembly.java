@@ -20,6 +20,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.TreeMap;
 import java.util.function.BiConsumer;
 
@@ -48,7 +49,8 @@ record Assembly(
       Optional<AskewTemplate> askew,
       boolean over,
       Optional<Adhesive> with,
-      String unit) {}
+      String unit,
+      OptionalInt companion) {}
 
   record AskewTemplate(List<Formula> places, Formula degrees) {
     Joint.Askew askew(Scope scope) {
@@ -115,6 +117,9 @@ record Assembly(
     List<Joint> result = new ArrayList<>();
     Map<String, Map<Long, List<Joint>>> units = new LinkedHashMap<>();
     for (JointTemplate each : joints) {
+      if (each.companion().isPresent()) {
+        continue;
+      }
       if (each.unit().isEmpty()) {
         forEach(each, scope, pieces, (turn, joint) -> result.add(joint));
         continue;
@@ -129,6 +134,22 @@ record Assembly(
               unit.computeIfAbsent(turn.index(), index -> new ArrayList<>()).add(joint));
       if (last) {
         unit.values().forEach(result::addAll);
+      }
+    }
+    return result;
+  }
+
+  /** Returns what goes with the pieces it is put on, as often as those are there. */
+  List<Companions.Companion> companions(Scope scope, List<Piece> pieces) {
+    List<Companions.Companion> result = new ArrayList<>();
+    for (JointTemplate each : joints) {
+      if (each.companion().isPresent()) {
+        int copy = each.companion().getAsInt();
+        forEach(
+            each,
+            scope,
+            pieces,
+            (turn, joint) -> result.add(new Companions.Companion(joint, copy)));
       }
     }
     return result;

@@ -20,6 +20,7 @@ import cufflink.core.plane.Side;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 
 /** Compiles how the pieces of a pattern go together: joints, pockets, what stays free of glue. */
 final class AssemblyCompiler {
@@ -132,7 +133,17 @@ final class AssemblyCompiler {
         section.has("with")
             ? Optional.of(section.oneOf("with", Adhesive.class, Adhesive.LIQUID))
             : Optional.empty(),
-        unit);
+        unit,
+        companion(section));
+  }
+
+  /** What goes with its host goes with each copy of it, or with that of a number. */
+  private static OptionalInt companion(Section section) {
+    if (!section.has("goes-with")) {
+      return OptionalInt.empty();
+    }
+    boolean isEach = section.text("goes-with").equals("each");
+    return OptionalInt.of(isEach ? 0 : section.whole("goes-with", 1));
   }
 
   /** Glue goes onto an area, or onto a repeated one. */

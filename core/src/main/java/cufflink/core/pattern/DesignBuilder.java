@@ -88,22 +88,24 @@ final class DesignBuilder {
                 length(pattern.parameter(Parameter.Role.FINISHED_WIDTH)),
                 length(pattern.parameter(Parameter.Role.FINISHED_HEIGHT)))
             : scope.point(parts.finished());
-    return new Design(
-        pattern.id(),
-        pieces,
-        layers,
-        stages,
-        scope.point(parts.rest()),
-        finished.x(),
-        finished.y(),
-        joints,
-        parts.assembly().zones(scope),
-        parts.assembly().pockets(scope, pieces),
-        parts.notes().stream()
-            .filter(note -> scope.holds(note.when()))
-            .map(note -> note.phrase().say(scope))
-            .toList(),
-        relations);
+    Design design =
+        new Design(
+            pattern.id(),
+            pieces,
+            layers,
+            stages,
+            scope.point(parts.rest()),
+            finished.x(),
+            finished.y(),
+            joints,
+            parts.assembly().zones(scope),
+            parts.assembly().pockets(scope, pieces),
+            parts.notes().stream()
+                .filter(note -> scope.holds(note.when()))
+                .map(note -> note.phrase().say(scope))
+                .toList(),
+            relations);
+    return Companions.all(design, parts.assembly().companions(scope, pieces));
   }
 
   /** Cuts what is glued onto a paper, and trimmed with it, to that paper's edge. */

@@ -17,7 +17,6 @@ import cufflink.core.job.Job;
 import cufflink.core.job.Order;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
-import cufflink.core.paper.Adhesive;
 import cufflink.core.plane.Side;
 import cufflink.core.scene.Ref;
 import cufflink.core.value.Setting;
@@ -29,33 +28,28 @@ import cufflink.files.project.TopperFormat;
 import cufflink.files.size.ChartText;
 import cufflink.files.words.Words;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
-import java.util.stream.Stream;
-import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 
 /** What makers put on their cards beside what the construction has: the words to do it with. */
 final class TopperWords {
-  private static final List<Adhesive> ADHESIVES =
-      List.of(Adhesive.LIQUID, Adhesive.TAPE, Adhesive.DOTS, Adhesive.FOAM);
-
   private static final long QUARTER = 90;
 
   private final Workbench bench;
   private final Derivation derivation;
   private final OwnSizes sizes;
   private final FigureChoice figures;
+  private final TopperMenu menu;
 
   TopperWords(Workbench bench, Derivation derivation, OwnSizes sizes, FigureChoice figures) {
     this.bench = bench;
     this.derivation = derivation;
     this.sizes = sizes;
     this.figures = figures;
+    this.menu = new TopperMenu(bench, derivation, sizes);
   }
 
   private List<Topper> toppers() {
@@ -76,7 +70,9 @@ final class TopperWords {
     List<Message> names =
         toppers().stream()
             .map(
-                each -> Message.plain(sentence.choice(each.label(), hint(each), () -> items(each))))
+                each ->
+                    Message.plain(
+                        sentence.choice(each.label(), hint(each), () -> menu.items(each))))
             .toList();
     return Message.of("decorate.sentence", Message.list("list.comma", names), more);
   }
@@ -86,7 +82,8 @@ final class TopperWords {
     List<MenuItem> items = new ArrayList<>();
     for (Shape each : Shape.values()) {
       if (each != Shape.OUTLINE) {
-        items.add(Sentence.item(say(each), () -> put(each, host, face, Optional.empty())));
+        items.add(
+            Sentence.item(TopperMenu.say(each), () -> put(each, host, face, Optional.empty())));
       }
     }
     items.add(
@@ -105,26 +102,6 @@ final class TopperWords {
 
   private static String hint(Topper topper) {
     return Words.say("decorate.topper-hint");
-  }
-
-  private static String say(Shape shape) {
-    return Words.say(
-        switch (shape) {
-          case RECTANGLE -> "decorate.rectangle";
-          case CIRCLE -> "decorate.circle";
-          case OVAL -> "decorate.oval";
-          case RING -> "decorate.ring";
-          case OUTLINE -> "decorate.outline";
-        });
-  }
-
-  private static String say(Stock stock) {
-    return Words.say(
-        switch (stock) {
-          case WHITE -> "decorate.white";
-          case CARD -> "decorate.card";
-          case PATTERNED -> "decorate.patterned";
-        });
   }
 
   /** A figure is as large as there is room for, in its own proportions. */
@@ -189,7 +166,8 @@ final class TopperWords {
             Fixing.FLAT,
             start,
             outline,
-            "");
+            "",
+            Topper.EACH);
     List<Topper> now = new ArrayList<>(toppers());
     now.add(topper);
     Order order = derivation.job().order().withToppers(now);
@@ -235,10 +213,7 @@ final class TopperWords {
                         .map(
                             joint ->
                                 Upright.top(
-                                    joint,
-                                    it.design().piece(topper.id()).orElseThrow(),
-                                    it.card().whole(),
-                                    derivation.look())))
+                                    joint, it.design(), it.card().whole(), derivation.look())))
             .orElse(Side.TOP);
     // Seen from the outside, left is right.
     long quarter = topper.face() == Face.INSIDE ? QUARTER : -QUARTER;
@@ -278,117 +253,5 @@ final class TopperWords {
 
   private boolean isTaken(String name) {
     return toppers().stream().anyMatch(each -> each.label().equals(name));
-  }
-
-  private List<MenuItem> items(Topper topper) {
-    List<MenuItem> items = new ArrayList<>();
-    items.add(
-        Sentence.typed(
-            Words.say("decorate.says"), text -> change(topper.saying(TopperFormat.words(text)))));
-    items.add(Sentence.typed(Words.say("decorate.name"), text -> rename(topper, text)));
-    items.add(
-        menu("decorate.shape", shapes(topper), topper.shape(), TopperWords::say, topper::shaped));
-    items.add(
-        menu("decorate.from", Stock.values(), topper.stock(), TopperWords::say, topper::cutFrom));
-    Fixing fixing = topper.fixing();
-    items.add(
-        menu(
-            "decorate.with",
-            ADHESIVES.toArray(new Adhesive[0]),
-            fixing.with(),
-            each -> Words.say(each.label()),
-            each -> topper.fixed(new Fixing(each, fixing.byFoot(), fixing.overhangs()))));
-    items.add(
-        Sentence.tick(
-            Words.say("decorate.by-foot"),
-            fixing.byFoot(),
-            () ->
-                change(
-                    topper.fixed(
-                        new Fixing(fixing.with(), !fixing.byFoot(), fixing.overhangs())))));
-    items.add(
-        Sentence.tick(
-            Words.say("decorate.overhangs"),
-            fixing.overhangs(),
-            () ->
-                change(
-                    topper.fixed(
-                        new Fixing(fixing.with(), fixing.byFoot(), !fixing.overhangs())))));
-    items.add(
-        Sentence.item(
-            Words.say("decorate.other-face"), () -> change(topper.facing(topper.face().other()))));
-    new GroupWords(bench, toppers()).menu(topper).ifPresent(items::add);
-    items.add(Sentence.item(Words.say("decorate.note"), () -> sizes.note(owned(topper))));
-    items.add(new SeparatorMenuItem());
-    items.add(Sentence.item(Words.say("decorate.remove", topper.label()), () -> remove(topper)));
-    return items;
-  }
-
-  private static Shape[] shapes(Topper topper) {
-    return Stream.of(Shape.values())
-        .filter(each -> each != Shape.OUTLINE || topper.outline().isPresent())
-        .toArray(Shape[]::new);
-  }
-
-  /** Returns the size it has now, as something that is owned. */
-  private Owned owned(Topper topper) {
-    Length across =
-        derivation.settled().length(topper.value(Measure.ACROSS)).orElse(topper.start().across());
-    Length down = derivation.settled().length(topper.value(Measure.DOWN)).orElse(across);
-    boolean isFigure = topper.shape() == Shape.OUTLINE;
-    Shape shape = isFigure ? Shape.RECTANGLE : topper.shape();
-    return new Owned(topper.label(), shape, across, down);
-  }
-
-  private <T> Menu menu(
-      String key, T[] all, T now, Function<T, String> says, Function<T, Topper> changed) {
-    Menu menu = new Menu(Words.say(key));
-    for (T each : all) {
-      menu.getItems()
-          .add(
-              Sentence.tick(says.apply(each), each.equals(now), () -> change(changed.apply(each))));
-    }
-    return menu;
-  }
-
-  private void rename(Topper topper, String typed) {
-    String name = TopperFormat.label(typed);
-    if (!name.isBlank()) {
-      change(topper.named(name));
-    }
-  }
-
-  /** Another shape may have a height of its own, which it then begins with. */
-  private void change(Topper now) {
-    List<Topper> all =
-        toppers().stream().map(each -> each.id().equals(now.id()) ? now : each).toList();
-    Values values = derivation.job().values();
-    Length across = values.length(now.value(Measure.ACROSS)).orElse(now.start().across());
-    Optional<Length> down = values.length(now.value(Measure.DOWN));
-    if (now.shape() == Shape.RING && down.filter(it -> it.compareTo(across) < 0).isEmpty()) {
-      Length hole = Fresh.hole(across, derivation.job().marks());
-      values = values.and(now.value(Measure.DOWN), hole);
-    } else if (now.shape() != Shape.CIRCLE && down.isEmpty()) {
-      values = values.and(now.value(Measure.DOWN), across);
-    }
-    bench.making().decorate(all, values);
-  }
-
-  private void remove(Topper topper) {
-    Set<String> gone = new HashSet<>(Set.of(topper.id()));
-    List<Topper> left = new ArrayList<>();
-    for (Topper each : toppers()) {
-      if (gone.contains(each.on())) {
-        gone.add(each.id());
-      }
-      if (!gone.contains(each.id())) {
-        left.add(each);
-      }
-    }
-    Set<String> values = new HashSet<>();
-    toppers().stream()
-        .filter(each -> gone.contains(each.id()))
-        .forEach(each -> Stream.of(Measure.values()).map(each::value).forEach(values::add));
-    bench.making().decorate(left, derivation.job().values().without(values));
   }
 }

@@ -31,9 +31,11 @@ final class TopperText {
       Pattern.compile(
           "(?<shape>rectangle|circle|oval|ring|outline (?<file>.+?\\.[sS][vV][gG])) (?<across>[^x]+?)"
               + "(?: ?x ?(?<down>.+?))? on"
+              + "(?: (?<copy>each|[1-9]\\d{0,2}))?"
               + " (?<on>[\\w-]+) (?<face>inside|outside) at (?<left>[^,]+),(?<top>.+?)"
               + "(?: tilted (?<tilt>-?\\d{1,3}))?"
-              + "(?: (?<with>liquid|tape|dots|foam))?(?: (?<stock>white|card|patterned))?"
+              + "(?: (?<paper>white|card|patterned))?(?: (?<with>liquid|tape|dots|foam))?"
+              + "(?: (?<stock>white|card|patterned))?"
               + "(?<foot> by its foot)?(?<over> overhanging)?(?: called (?<label>.+?))?(?: saying (?<words>.+))?");
 
   private final Topper topper;
@@ -92,7 +94,7 @@ final class TopperText {
                     .orElse(shape)),
             TopperFormat.words(Optional.ofNullable(found.group("words")).orElse("")),
             Topper.Shape.valueOf(shape.toUpperCase(Locale.ROOT)),
-            Topper.Stock.valueOf(upper(found, "stock", "white")),
+            Topper.Stock.valueOf(upper(found, "stock", upper(found, "paper", "white"))),
             found.group("on"),
             Face.valueOf(upper(found, "face", "")),
             new Topper.Fixing(
@@ -101,9 +103,14 @@ final class TopperText {
                 found.group("over") != null),
             start,
             figure.map(Figure::outline),
-            "");
+            "",
+            copy(found.group("copy")));
     String turn = found.group("tilt");
     return new TopperText(topper, turn == null ? 0 : Long.parseLong(turn));
+  }
+
+  private static int copy(String text) {
+    return text == null || text.equals("each") ? Topper.EACH : Integer.parseInt(text);
   }
 
   private static Length length(String text, Marks ruler) {

@@ -22,6 +22,21 @@ final class Accessories {
     return SPOKEN.computeIfAbsent(Words.language(), language -> read());
   }
 
+  /** Returns the pieces of an accessory as a pattern that includes it knows them. */
+  static Map<String, Entry> pieces(String name, Entry include) {
+    Map<String, Entry> pieces = new LinkedHashMap<>();
+    if (include instanceof Entry.Group group
+        && group.parts().get("part") instanceof Entry.Text part
+        && all().get(part.text().strip()) instanceof Entry.Group file
+        && file.parts().get("pieces") instanceof Entry.Group own) {
+      own.parts()
+          .forEach(
+              (piece, entry) ->
+                  pieces.put(piece.equals("piece") ? name : name + "-" + piece, entry));
+    }
+    return pieces;
+  }
+
   private static Map<String, Entry> read() {
     Map<String, Entry> all = new LinkedHashMap<>();
     for (String name : PatternLibrary.resource("accessories/index.txt").split("\\R")) {

@@ -4,7 +4,6 @@ import cufflink.core.decor.Outline;
 import cufflink.core.decor.Topper;
 import cufflink.core.decor.Topper.Measure;
 import cufflink.core.decor.Topper.Shape;
-import cufflink.core.design.Face;
 import cufflink.core.expression.Place;
 import cufflink.core.measure.Length;
 import cufflink.core.pattern.Entry;
@@ -14,7 +13,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 
 /**
  * Writes what makers put on their cards into the pattern, as if its author had: from then on it is
@@ -76,8 +74,7 @@ final class Toppers {
   }
 
   private void put(Topper topper) {
-    Optional<Entry.Group> host = host(topper.on());
-    if (host.isEmpty() || pieces.containsKey(topper.id())) {
+    if (!isHost(topper.on()) || pieces.containsKey(topper.id())) {
       return;
     }
     measure(topper, Measure.ACROSS, topper.start().across(), LEAST);
@@ -99,7 +96,6 @@ final class Toppers {
                 text("-180"),
                 "max",
                 text("180"))));
-    Optional<Entry> when = Optional.ofNullable(host.get().parts().get("when"));
     Map<String, Entry> piece = piece(topper);
     // There is no room for words where a ring has its hole, nor on a figure.
     boolean isBare = topper.shape() == Shape.RING || topper.shape() == Shape.OUTLINE;
@@ -107,18 +103,22 @@ final class Toppers {
     if (!letters.isEmpty()) {
       piece.put("letters", items(letters.toArray(new String[0])));
     }
-    pieces.put(topper.id(), present(piece, when));
-    joins.put(topper.id(), present(joint(topper, host.get()), when));
+    pieces.put(topper.id(), new Entry.Group(place, piece));
+    joins.put(topper.id(), new Entry.Group(place, joint(topper)));
   }
 
-  /** Something can lie on any piece of which there is one entry for one piece. */
-  private Optional<Entry.Group> host(String name) {
-    return pieces.get(name) instanceof Entry.Group group
-            && !group.parts().containsKey("for")
-            && group.parts().get("size") instanceof Entry.Items size
-            && size.parts().size() == 2
-        ? Optional.of(group)
-        : Optional.empty();
+  /** Something can lie on any piece whose entry makes equal ones, of an accessory as well. */
+  private boolean isHost(String name) {
+    return isHost(pieces.get(name))
+        || inside("includes").entrySet().stream()
+            .anyMatch(
+                each ->
+                    Accessories.pieces(each.getKey(), each.getValue()).entrySet().stream()
+                        .anyMatch(it -> it.getKey().equals(name) && isHost(it.getValue())));
+  }
+
+  private static boolean isHost(Entry entry) {
+    return entry instanceof Entry.Group group && !group.parts().containsKey("for");
   }
 
   private void measure(Topper topper, Measure measure, Length start, String least) {
@@ -203,17 +203,11 @@ final class Toppers {
     return String.format(Locale.ROOT, "%.5f", share);
   }
 
-  /** A face that is turned over like a page has its left edge where the piece has its right one. */
-  private Map<String, Entry> joint(Topper topper, Entry.Group host) {
+  /** It goes with what it lies on, and its places are told as one looks at that face. */
+  private Map<String, Entry> joint(Topper topper) {
     String wide = topper.value(Measure.ACROSS);
     String high = high(topper);
-    String tilt = topper.value(Measure.TILT);
-    boolean turned = topper.face() == Face.OUTSIDE;
-    String hostWide = ((Entry.Text) ((Entry.Items) host.parts().get("size")).parts().get(0)).text();
-    String left =
-        turned
-            ? "(" + hostWide + ") - " + topper.value(Measure.LEFT) + " - " + wide
-            : topper.value(Measure.LEFT);
+    String left = topper.value(Measure.LEFT);
     String top = topper.value(Measure.TOP);
     double inset = topper.shape() == Shape.RECTANGLE ? 0.05 : 0.16;
     Map<String, Entry> joint =
@@ -221,6 +215,7 @@ final class Toppers {
             "label", text(topper.label()),
             "piece", text(topper.id()),
             "on", text(topper.on()),
+            "goes-with", text(topper.copy() == 0 ? "each" : Integer.toString(topper.copy())),
             "face", text(topper.face().name().toLowerCase(Locale.ROOT)),
             "with", text(topper.fixing().with().name().toLowerCase(Locale.ROOT)),
             "area", items(left, top, wide, high),
@@ -230,7 +225,7 @@ final class Toppers {
                     high + " / 2",
                     left + " + " + wide + " / 2",
                     top + " + " + high + " / 2"),
-            "degrees", text(turned ? "-" + tilt : tilt));
+            "degrees", text(topper.value(Measure.TILT)));
     joint.put(
         "glue", new Entry.Items(place, glue(topper, new String[] {left, top, wide, high}, inset)));
     if (topper.fixing().overhangs()) {
@@ -269,11 +264,6 @@ final class Toppers {
             top + from,
             area[2] + " * " + (1 - 2 * inset),
             area[3] + " * " + (1 - inset - from)));
-  }
-
-  private Entry present(Map<String, Entry> group, Optional<Entry> when) {
-    when.ifPresent(each -> group.put("when", each));
-    return new Entry.Group(place, group);
   }
 
   /** Names a value of a piece, in the language that is spoken. */

@@ -46,6 +46,9 @@ public final class TopperFormat {
       }
       node.put("stock", written(topper.stock()));
       node.put("on", topper.on());
+      if (topper.copy() != Topper.LAST) {
+        node.put("copy", topper.copy() == Topper.EACH ? "each" : Integer.toString(topper.copy()));
+      }
       node.put("face", written(topper.face()));
       node.put("with", written(topper.fixing().with()));
       node.put("byFoot", topper.fixing().byFoot());
@@ -108,7 +111,19 @@ public final class TopperFormat {
             node.path("overhangs").asBoolean(false)),
         start,
         outline,
-        node.path("group").asText(""));
+        node.path("group").asText(""),
+        copy(node, number));
+  }
+
+  /** What was put on before one could choose lies on the last. */
+  private static int copy(JsonNode node, int number) throws BadFileException {
+    String text = node.path("copy").asText("");
+    if (!text.matches("|each|[1-9][0-9]{0,2}")) {
+      throw bad(number, "copy", node);
+    }
+    return text.isEmpty()
+        ? Topper.LAST
+        : text.equals("each") ? Topper.EACH : Integer.parseInt(text);
   }
 
   private static Optional<Outline> outline(JsonNode node, int number) throws BadFileException {

@@ -201,7 +201,8 @@ class TopperTest {
                   Fixing.FLAT,
                   start,
                   Optional.of(Pictures.HOUSE),
-                  "");
+                  "",
+                  Topper.EACH);
           Job job = job(id, List.of(topper));
           Design design = design(job);
           assertTrue(Marks.EIGHTHS.holds(start.across()) && Marks.EIGHTHS.holds(start.top()));

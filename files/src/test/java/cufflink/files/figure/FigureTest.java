@@ -176,7 +176,8 @@ class FigureTest {
                 Length.ofMillimetres(id.equals("off-centre-gate") ? 95 : 40),
                 Length.ofMillimetres(top)),
             Optional.of(figure.outline()),
-            "");
+            "",
+            Topper.EACH);
     Job job = Jobs.job(id, PatternLibrary.shipped().pattern(id).orElseThrow().normalValues());
     return job.withOrder(job.order().withToppers(List.of(topper)));
   }

@@ -1,0 +1,158 @@
+package cufflink.core.pattern;
+
+import cufflink.core.design.Design;
+import cufflink.core.design.Face;
+import cufflink.core.design.Joint;
+import cufflink.core.design.PartName;
+import cufflink.core.design.Piece;
+import cufflink.core.measure.Length;
+import cufflink.core.plane.Area;
+import cufflink.core.plane.Point;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What goes with a piece: it is put on each copy of that, or on one of them, and is not there where
+ * that is not. Its places are told as one looks at the face it lies on.
+ */
+final class Companions {
+  private final Design design;
+
+  private Companions(Design design) {
+    this.design = design;
+  }
+
+  /**
+   * What is to be put on.
+   *
+   * @param joint the joint, as on an inside
+   * @param copy on which copy, from 1; 0 on each, and past the last on that
+   */
+  record Companion(Joint joint, int copy) {}
+
+  /** Returns the design with all its companions, each on those before it as well. */
+  static Design all(Design design, List<Companion> companions) {
+    Design now = design;
+    for (Companion each : companions) {
+      now = new Companions(now).with(each);
+    }
+    return now;
+  }
+
+  private Design with(Companion companion) {
+    String own = companion.joint().piece();
+    Optional<Piece> host = design.piece(companion.joint().on());
+    if (host.isEmpty() || design.piece(own).isEmpty()) {
+      List<Piece> others =
+          design.pieces().stream().filter(piece -> !piece.id().equals(own)).toList();
+      return with(others, design.joints(), design.relations());
+    }
+    Joint joint =
+        companion.joint().face() == Face.INSIDE
+            ? companion.joint()
+            : seen(companion.joint(), host.get().width());
+    List<Integer> free = free(host.get());
+    int copy = companion.copy();
+    List<Integer> chosen = copy == 0 ? free : List.of(free.get(Math.min(copy, free.size()) - 1));
+    List<Joint> joints = new ArrayList<>(design.joints());
+    List<Design.Relation> relations = new ArrayList<>(design.relations());
+    for (int i = chosen.size() - 1; i >= 0; i--) {
+      String id = i == 0 ? joint.id() : PartName.of(joint.id(), i + 1).id();
+      joints.add(chosen.get(i), joint.named(id));
+      if (i > 0 && design.overhangs(joint.id())) {
+        relations.add(new Design.Relation.Overhangs(id));
+      }
+    }
+    List<Piece> pieces =
+        design.pieces().stream()
+            .map(piece -> piece.id().equals(own) ? piece.inNumber(chosen.size()) : piece)
+            .toList();
+    return with(pieces, joints, relations);
+  }
+
+  private Design with(List<Piece> pieces, List<Joint> joints, List<Design.Relation> relations) {
+    return new Design(
+        design.patternId(),
+        pieces,
+        design.layers(),
+        design.stages(),
+        design.rest(),
+        design.finishedWidth(),
+        design.finishedHeight(),
+        joints,
+        design.zones(),
+        design.pockets(),
+        design.notes(),
+        relations);
+  }
+
+  /**
+   * Returns where among the joints something goes onto each copy of a piece: when all that the
+   * pattern puts on it is there, and before the next copy is begun; at the end for copies that are
+   * put on nothing.
+   */
+  private List<Integer> free(Piece host) {
+    String piece = host.id();
+    List<Joint> joints = design.joints();
+    List<Integer> puts = new ArrayList<>();
+    for (int i = 0; i < joints.size(); i++) {
+      if (joints.get(i).piece().equals(piece) && design.isJoining(joints.get(i))) {
+        puts.add(i);
+      }
+    }
+    boolean isThere = design.base().id().equals(piece);
+    // Of what is cut in halves each half is put on by a joint of its own.
+    int each = isThere ? 1 : Math.max(1, puts.size() / host.count());
+    for (int i = puts.size() - 1; i >= 0; i--) {
+      if (i % each != 0) {
+        puts.remove(i);
+      }
+    }
+    List<Integer> free = new ArrayList<>();
+    for (int put : puts) {
+      if (isThere) {
+        free.add(begun(put, free.isEmpty() ? 0 : puts.get(puts.indexOf(put) - 1) + 1));
+      }
+      isThere = true;
+    }
+    int last = isThere ? 1 : host.count();
+    free.addAll(Collections.nCopies(last, joints.size()));
+    return free;
+  }
+
+  /** A copy is begun by what it lies on, if that is another copy as well, or by closing itself. */
+  private int begun(int put, int first) {
+    Joint joint = design.joints().get(put);
+    int begun = put;
+    while (begun > first) {
+      String before = design.joints().get(begun - 1).piece();
+      if (!before.equals(joint.piece()) && !before.equals(joint.on())) {
+        break;
+      }
+      begun--;
+    }
+    return begun;
+  }
+
+  /** A face that is turned over like a page has its left edge where the piece has its right one. */
+  private static Joint seen(Joint joint, Length host) {
+    return joint.lying(
+        mirrored(joint.area(), host),
+        joint.glue().stream().map(each -> mirrored(each, host)).toList(),
+        joint
+            .askew()
+            .map(
+                each ->
+                    new Joint.Askew(
+                        each.place(),
+                        new Point(host.minus(each.at().x()), each.at().y()),
+                        -each.degrees())));
+  }
+
+  private static Area mirrored(Area area, Length host) {
+    Length left = host.minus(area.at().x()).minus(area.width());
+    return new Area(new Point(left, area.at().y()), area.width(), area.height());
+  }
+}
