@@ -33,7 +33,8 @@ final class Prints {
 
   /**
    * Card is coloured on its outside, paler on its inside; what is cut from printed paper shows its
-   * print, also where the pattern has a name of its own for it.
+   * print, also where the pattern has a name of its own for it, and is white on its back unless it
+   * is printed on both faces.
    */
   Print own(Piece piece, Face face) {
     boolean isLikeOthers = piece.paper() == PaperKind.PATTERNED && !look.isChosen(piece.role());
@@ -42,6 +43,10 @@ final class Prints {
     Optional<Cutout> cutout = Cutout.of(piece, face, look.own());
     if (cutout.isPresent()) {
       return pictured(piece.role(), face == Face.OUTSIDE, cutout.get());
+    }
+    boolean isOther = face == Face.INSIDE && !look.own().of(piece.role()).twoSided();
+    if (!isCard && isOther && colours.motif() != Motif.PLAIN) {
+      return new Print(Tint.WHITE.rgb(), colours.ink().rgb(), Motif.PLAIN);
     }
     return isCard && face == Face.INSIDE
         ? new Print(colours.ground().pale(), colours.ink().rgb(), Motif.PLAIN)

@@ -1,8 +1,10 @@
 package cufflink.desktop.shell;
 
 import cufflink.core.design.Design;
+import cufflink.core.measure.Marks;
 import cufflink.core.paper.Look;
 import cufflink.core.paper.Motif;
+import cufflink.core.paper.Paper;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers.Colours;
@@ -10,11 +12,13 @@ import cufflink.core.paper.Picture;
 import cufflink.core.paper.Tint;
 import cufflink.core.words.Message;
 import cufflink.desktop.work.Workbench;
+import cufflink.files.figure.PrintedSheet;
 import cufflink.files.figure.ShippedSheet;
 import cufflink.files.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import javafx.scene.control.Menu;
@@ -53,7 +57,7 @@ final class PaperLook {
 
   private String name(PaperRole role) {
     Colours colours = look.colours(role);
-    if (colours.picture().isPresent()) {
+    if (colours.picture().isPresent() && printed(colours).isEmpty()) {
       return Words.say("look.as-in", called(colours.picture().get()));
     }
     String ground = name(colours.ground());
@@ -66,6 +70,10 @@ final class PaperLook {
     return ShippedSheet.named(picture.name())
         .map(each -> Words.say(each.called()))
         .orElseGet(picture::label);
+  }
+
+  private static Optional<PrintedSheet> printed(Colours colours) {
+    return colours.picture().flatMap(picture -> PrintedSheet.named(picture.name()));
   }
 
   private static String written(Enum<?> each) {
@@ -87,19 +95,19 @@ final class PaperLook {
             ? List.of()
             : pictures.items(role, now, it -> choose(role, it).run());
     if (role.kind() != PaperKind.PATTERNED && role.isUsual()) {
-      return with(tints(now.ground(), tint -> choose(role, now.on(tint))), pictured);
+      return with(tints(now.ground(), tint -> tinted(role, now.on(tint))), pictured);
     }
     Menu print = new Menu(Words.say("look.print"));
     for (Motif motif : Motif.values()) {
-      boolean isNow = now.motif() == motif && now.picture().isEmpty();
+      boolean isNow = now.motif() == motif && (now.picture().isEmpty() || printed(now).isPresent());
       print
           .getItems()
-          .add(Sentence.tick(name(motif), isNow, () -> choose(role, now.with(motif)).run()));
+          .add(Sentence.tick(name(motif), isNow, () -> print(role, now.with(motif)).run()));
     }
     Menu ink = new Menu(Words.say("look.ink"));
-    ink.getItems().addAll(tints(now.ink(), tint -> choose(role, now.in(tint))));
+    ink.getItems().addAll(tints(now.ink(), tint -> tinted(role, now.in(tint))));
     Menu ground = new Menu(Words.say("look.ground"));
-    ground.getItems().addAll(tints(now.ground(), tint -> choose(role, now.on(tint))));
+    ground.getItems().addAll(tints(now.ground(), tint -> tinted(role, now.on(tint))));
     return with(List.of(print, ink, ground), pictured);
   }
 
@@ -127,5 +135,30 @@ final class PaperLook {
 
   private Runnable choose(PaperRole role, Colours colours) {
     return () -> bench.making().look(role, colours);
+  }
+
+  /** A plain print is a sheet as well, so that it can be slid in its part. */
+  private Runnable print(PaperRole role, Colours colours) {
+    Optional<PrintedSheet> sheet =
+        Optional.of(colours)
+            .filter(each -> each.motif() != Motif.PLAIN)
+            .map(each -> new PrintedSheet(each.motif(), each.ground(), each.ink()));
+    Colours now = sheet.map(each -> colours.as(each.picture(marks()))).orElse(colours);
+    Paper.Print way = sheet.map(PrintedSheet::print).orElse(Paper.Print.NONE);
+    return () -> bench.making().look(role, now, way);
+  }
+
+  /** What is such a sheet is printed anew in other colours. */
+  private Runnable tinted(PaperRole role, Colours now) {
+    return choose(
+        role,
+        printed(now)
+            .map(each -> new PrintedSheet(each.motif(), now.ground(), now.ink()))
+            .map(each -> now.as(each.picture(marks())))
+            .orElse(now));
+  }
+
+  private Marks marks() {
+    return bench.job().orElseThrow().marks();
   }
 }

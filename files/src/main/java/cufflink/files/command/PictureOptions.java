@@ -15,6 +15,7 @@ import cufflink.core.paper.Papers;
 import cufflink.core.paper.Picture;
 import cufflink.core.paper.Sheet;
 import cufflink.files.figure.PictureShelf;
+import cufflink.files.figure.PrintedSheet;
 import cufflink.files.figure.ShippedSheet;
 import cufflink.files.project.AtomicFile;
 import cufflink.files.project.UserFolders;
@@ -69,9 +70,15 @@ final class PictureOptions {
     Sheet usual = StandardSizes.usualSheet(job.marks());
     Path file = Path.of(found.group("file").strip());
     Optional<ShippedSheet> shipped = ShippedSheet.labelled(file.toString());
+    Optional<PrintedSheet> printed =
+        PrintedSheet.labelled(file.toString())
+            .map(
+                motif ->
+                    new PrintedSheet(motif, look.colours(role).ground(), look.colours(role).ink()));
     Picture picture =
         shipped
             .map(sheet -> sheet.picture(job.marks()))
+            .or(() -> printed.map(sheet -> sheet.picture(job.marks())))
             .orElseGet(() -> orBad(PICTURE, shelf.take(file, PaperPlan.sheet(job, role, usual))));
     String wide = found.group("wide");
     if (wide != null) {
@@ -85,7 +92,9 @@ final class PictureOptions {
     Job pictured = PaperPlan.looking(job, role, look.colours(role).as(picture), usual);
     Papers papers = pictured.papers();
     return shipped
-        .map(sheet -> papers.with(role, papers.of(role).withPrint(sheet.print())))
+        .map(ShippedSheet::print)
+        .or(() -> printed.map(PrintedSheet::print))
+        .map(print -> papers.with(role, papers.of(role).withPrint(print)))
         .map(pictured::withPapers)
         .orElse(pictured);
   }

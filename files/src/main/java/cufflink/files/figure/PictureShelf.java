@@ -104,9 +104,12 @@ public final class PictureShelf implements Pictures {
   }
 
   private Optional<BufferedImage> read(String name) {
-    Optional<ShippedSheet> shipped = ShippedSheet.named(name);
+    Optional<BufferedImage> shipped =
+        PrintedSheet.named(name)
+            .map(PrintedSheet::paint)
+            .or(() -> ShippedSheet.named(name).map(ShippedSheet::paint));
     if (shipped.isPresent()) {
-      return shipped.map(ShippedSheet::paint);
+      return shipped;
     }
     try {
       byte[] bytes = Files.readAllBytes(folder.resolve(name));
@@ -125,7 +128,9 @@ public final class PictureShelf implements Pictures {
    * @return whether its file is
    */
   public boolean has(String name) {
-    return ShippedSheet.named(name).isPresent() || Files.isRegularFile(folder.resolve(name));
+    return ShippedSheet.named(name).isPresent()
+        || PrintedSheet.named(name).isPresent()
+        || Files.isRegularFile(folder.resolve(name));
   }
 
   private void remember(String name, BufferedImage image) {

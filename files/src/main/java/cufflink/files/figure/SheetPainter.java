@@ -10,6 +10,7 @@ import java.awt.geom.Arc2D;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Line2D;
 import java.awt.geom.Path2D;
+import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.util.Random;
 
@@ -92,6 +93,68 @@ final class SheetPainter {
         graphics.setTransform(before);
       }
       number++;
+    }
+  }
+
+  /** Upright stripes that begin at the left edge. */
+  void stripes(double pitch, double wide, Tint ink) {
+    graphics.setColor(new Color(ink.rgb()));
+    for (double x = 0; x < SIDE; x += pitch) {
+      graphics.fill(new Rectangle2D.Double(x, 0, wide, SIDE));
+    }
+  }
+
+  /** Figures of one ink in rows, each row half a step aside. */
+  void staggered(double across, double down, Tint ink, Runnable figure) {
+    graphics.setColor(new Color(ink.rgb()));
+    int row = 0;
+    for (double y = down / 2; y < SIDE + down; y += down) {
+      for (double x = row % 2 * across / 2; x < SIDE + across; x += across) {
+        AffineTransform before = graphics.getTransform();
+        graphics.translate(x, y);
+        figure.run();
+        graphics.setTransform(before);
+      }
+      row++;
+    }
+  }
+
+  /** Waves from side to side. */
+  void waves(double pitch, Tint ink) {
+    pen(ink, pitch * 0.3);
+    for (double y = pitch / 2; y < SIDE + pitch; y += pitch) {
+      Path2D wave = new Path2D.Double();
+      wave.moveTo(-pitch, y);
+      for (double x = 0; x < SIDE + 2 * pitch; x += pitch) {
+        wave.quadTo(x - pitch * 0.75, y - pitch * 0.3, x - pitch * 0.5, y);
+        wave.quadTo(x - pitch * 0.25, y + pitch * 0.3, x, y);
+      }
+      graphics.draw(wave);
+    }
+  }
+
+  /** A dot of about four millimetres. */
+  void spot() {
+    dot(0, 0, 10);
+  }
+
+  /** A square of five millimetres. */
+  void square() {
+    graphics.fill(new Rectangle2D.Double(-12.5, -12.5, 25, 25));
+  }
+
+  /** Three leaves on a foot. */
+  void sprig() {
+    for (double lean : new double[] {-0.7, 0, 0.7}) {
+      AffineTransform before = graphics.getTransform();
+      graphics.translate(0, 16);
+      graphics.rotate(lean);
+      Path2D leaf = new Path2D.Double();
+      leaf.moveTo(0, 0);
+      leaf.quadTo(8, -18, 0, -34);
+      leaf.quadTo(-8, -18, 0, 0);
+      graphics.fill(leaf);
+      graphics.setTransform(before);
     }
   }
 

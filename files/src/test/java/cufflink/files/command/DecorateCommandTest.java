@@ -40,6 +40,24 @@ class DecorateCommandTest {
     return err.toString(StandardCharsets.UTF_8);
   }
 
+  /** The middle of a sheet of 300 mm is cut out for a panel of 134 by 94, by hand at 83 and 103. */
+  @Test
+  void plainPrint_isASheetToCutFrom() throws IOException {
+    int code =
+        run(
+            "plan",
+            "banded-half-fold",
+            "--json",
+            "--picture",
+            "patterned=stripes",
+            "--cut-from",
+            "base.inside=83 mm x 103 mm");
+    assertEquals(Cufflink.GOOD, code, said());
+    JsonNode plan = new ObjectMapper().readTree(out.toString());
+    assertTrue(plan.toString().contains("\"stripes\""), "named in the plan");
+    assertEquals("83 mm", plan.path("spots").path("base.inside").path("left").asText());
+  }
+
   @Test
   void treatments_areInThePlan_onTheJobSheet_andInTheInstruction() throws IOException {
     int code =
