@@ -5,6 +5,7 @@ import cufflink.core.design.Joint.Turned;
 import cufflink.core.design.Layer.Shape;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.FlatPattern;
+import cufflink.core.flat.Glued;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Tolerance;
 import cufflink.core.plane.Area;
@@ -74,7 +75,8 @@ final class Placement {
     Motion motion =
         new Motion(right, down, UP, new Vec(at.x(), at.y(), 0).minus(shifted)).after(first);
     return flat.facets().stream()
-        .filter(facet -> Facet.holds(facet.polygon(), place))
+        // The middle of a flat figure may be beside its paper.
+        .filter(facet -> flat.facets().size() == 1 || Facet.holds(facet.polygon(), place))
         .findFirst()
         .map(facet -> new Placed(motion, facet.index()));
   }
@@ -172,13 +174,12 @@ final class Placement {
 
   /** Returns places on the host that lie in the glue, or the middle of the area if none is said. */
   static List<Spot> glued(Joint joint) {
-    List<Area> areas = joint.glue().isEmpty() ? List.of(joint.area()) : joint.glue();
-    return areas.stream()
+    return Glued.glue(joint).stream()
         .map(
-            area ->
+            corners ->
                 new Spot(
-                    area.at().x().toMillimetres() + area.width().toMillimetres() / 2,
-                    area.at().y().toMillimetres() + area.height().toMillimetres() / 2))
+                    (corners.get(0).x() + corners.get(2).x()) / 2,
+                    (corners.get(0).y() + corners.get(2).y()) / 2))
         .toList();
   }
 }

@@ -4,6 +4,7 @@ import cufflink.core.design.Design;
 import cufflink.core.design.Design.Relation.Reads;
 import cufflink.core.design.Piece;
 import cufflink.core.measure.Length;
+import cufflink.core.plane.Area;
 import java.util.Optional;
 
 /**
@@ -51,13 +52,13 @@ public record Greeting(Length width, Length height) {
    * @return the factor, above nought
    */
   public static double scale(Reads reads, Piece piece, boolean turned) {
-    double wide = piece.width().toMillimetres();
-    double high = piece.height().toMillimetres();
+    double wide = reads.room().map(Area::width).orElse(piece.width()).toMillimetres();
+    double high = reads.room().map(Area::height).orElse(piece.height()).toMillimetres();
     double across = turned ? high : wide;
     double down = turned ? wide : high;
     double w = reads.width().toMillimetres();
     double h = reads.height().toMillimetres();
-    return piece.isTrimmed()
+    return reads.room().isEmpty() && piece.isTrimmed()
         ? ROUND / Math.hypot(w / across, h / down)
         : Math.min(across * ACROSS / w, down * DOWN / h);
   }

@@ -2,6 +2,7 @@ package cufflink.core.design;
 
 import cufflink.core.measure.Length;
 import cufflink.core.paper.PaperRole;
+import cufflink.core.plane.Area;
 import cufflink.core.plane.Point;
 import cufflink.core.plane.Side;
 import cufflink.core.words.Message;
@@ -152,8 +153,10 @@ public record Design(
      * @param width how wide they are, with letters a metre high
      * @param height how high all their lines are together
      * @param letters the outlines of the letters, without holes, from the upper left corner
+     * @param room where on the piece there is room for them, if not all over
      */
-    record Reads(String piece, Length width, Length height, List<List<Point>> letters)
+    record Reads(
+        String piece, Length width, Length height, List<List<Point>> letters, Optional<Area> room)
         implements Relation {
       /** Copies the lists. */
       public Reads {

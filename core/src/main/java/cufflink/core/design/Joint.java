@@ -49,8 +49,9 @@ public record Joint(
    * @param place a place on the piece, on the facet that keeps its place when the piece is folded
    * @param at where on the host that place comes to lie
    * @param degrees how far the piece is turned about it, clockwise above nought
+   * @param withGlue whether its glue is told as it would lie unturned, and is turned with it
    */
-  public record Askew(Point place, Point at, double degrees) {}
+  public record Askew(Point place, Point at, double degrees, boolean withGlue) {}
 
   /** How a piece is turned on its host. */
   public enum Turned {

@@ -6,10 +6,10 @@ import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Zone;
 import cufflink.core.flat.Facet;
+import cufflink.core.flat.Glued;
 import cufflink.core.flat.Spot;
 import cufflink.core.glue.Act;
 import cufflink.core.glue.GluingOrder;
-import cufflink.core.plane.Area;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Ink;
 import cufflink.core.scene.Pen;
@@ -139,8 +139,8 @@ public final class GlueDrawing {
     }
     List<Spot> place = host.seen(pen, host.outlines().get(0));
     Ref ref = new Ref(joint.get().on(), joint.get().id());
-    for (Area area : GluePart.glue(joint.get())) {
-      List<Spot> corners = host.seen(pen, GluePart.corners(area));
+    for (List<Spot> area : Glued.glue(joint.get())) {
+      List<Spot> corners = host.seen(pen, area);
       Hatch.glue(pen, corners, place, GlueLayout.letters(surface), ref);
     }
   }

@@ -5,6 +5,7 @@ import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Piece;
+import cufflink.core.flat.Glued;
 import cufflink.core.flat.Spot;
 import cufflink.core.glue.GluingOrder;
 import cufflink.core.glue.HalfBuilt;
@@ -84,10 +85,6 @@ abstract class GluePart {
         .below(pen, extent(), List.of(label, remark(surface)));
   }
 
-  static List<Area> glue(Joint joint) {
-    return joint.glue().isEmpty() ? List.of(joint.area()) : joint.glue();
-  }
-
   static List<Spot> corners(Area area) {
     return area.corners().stream().map(Spot::from).toList();
   }
@@ -154,9 +151,9 @@ abstract class GluePart {
       Pose alone = model.pose(model.closing());
       Optional<Motion> back = placed.map(Motion::inverse);
       Ref ref = new Ref(joint.piece(), joint.id());
-      for (Area area : back.isPresent() ? glue(joint) : List.<Area>of()) {
+      for (List<Spot> area : back.isPresent() ? Glued.glue(joint) : List.<List<Spot>>of()) {
         List<Spot> corners =
-            corners(area).stream()
+            area.stream()
                 .map(back.get()::apply)
                 .map(it -> new Spot(it.x(), it.y()))
                 .map(it -> FoldFrame.seen(pen, from, alone, touching, it))
@@ -196,8 +193,8 @@ abstract class GluePart {
       Ref ref = new Ref(joint.piece(), joint.id());
       List<Spot> outline = onSurface(pen, host.outlines().get(0));
       pen.shape(outline, Fill.of(joint.touching()), 1, ref);
-      for (Area area : glue(joint)) {
-        List<Spot> glued = onSurface(pen, corners(area));
+      for (List<Spot> area : Glued.glue(joint)) {
+        List<Spot> glued = onSurface(pen, area);
         Hatch.glue(pen, glued, outline, GlueLayout.letters(surface), ref);
       }
       pen.outline(outline, Ink.CUT, ref);

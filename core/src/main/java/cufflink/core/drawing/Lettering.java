@@ -10,6 +10,7 @@ import cufflink.core.design.Joint;
 import cufflink.core.design.Piece;
 import cufflink.core.flat.Spot;
 import cufflink.core.paper.Look;
+import cufflink.core.plane.Area;
 import cufflink.core.plane.Side;
 import java.util.HashMap;
 import java.util.List;
@@ -49,6 +50,7 @@ final class Lettering {
     boolean isTurned = top == Side.LEFT || top == Side.RIGHT;
     double wide = piece.width().toMillimetres();
     double high = piece.height().toMillimetres();
+    Spot middle = reads.room().map(Lettering::middle).orElseGet(() -> new Spot(wide / 2, high / 2));
     double w = reads.width().toMillimetres();
     double h = reads.height().toMillimetres();
     double scale = Greeting.scale(reads, piece, isTurned);
@@ -61,9 +63,16 @@ final class Lettering {
                     // Seen from the outside, left is right.
                     .map(at -> isMirrored ? new Spot(-at.x(), at.y()) : at)
                     .map(at -> turned(at, top))
-                    .map(at -> new Spot(wide / 2 + at.x(), high / 2 + at.y()))
+                    .map(at -> new Spot(middle.x() + at.x(), middle.y() + at.y()))
                     .toList())
         .toList();
+  }
+
+  private static Spot middle(Area area) {
+    Spot corner = Spot.from(area.at());
+    return new Spot(
+        corner.x() + area.width().toMillimetres() / 2,
+        corner.y() + area.height().toMillimetres() / 2);
   }
 
   private static Spot turned(Spot at, Side top) {

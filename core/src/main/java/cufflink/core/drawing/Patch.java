@@ -13,7 +13,6 @@ import cufflink.core.flat.Spot;
 import cufflink.core.layers.Areas;
 import cufflink.core.measure.Length;
 import cufflink.core.paper.PaperKind;
-import cufflink.core.plane.Area;
 import cufflink.core.plane.Point;
 import cufflink.core.scene.Fill;
 import cufflink.core.scene.Ink;
@@ -189,7 +188,7 @@ public record Patch(
         covers ? joint.area().height() : piece.height(),
         patterned ? Fill.LAYER : Fill.of(joint.face()),
         Ink.CUT,
-        joint.glue().stream().map(Area::corners).map(Patch::spots).toList(),
+        joint.glue().isEmpty() ? List.of() : Glued.glue(joint),
         Optional.empty(),
         design.host(joint).map(Joint::id));
   }

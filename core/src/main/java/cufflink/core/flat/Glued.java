@@ -2,7 +2,9 @@ package cufflink.core.flat;
 
 import cufflink.core.design.Joint;
 import cufflink.core.design.Piece;
+import cufflink.core.plane.Area;
 import java.util.List;
+import java.util.Optional;
 
 /** Where a piece that is glued on lies on its host. */
 public final class Glued {
@@ -45,8 +47,34 @@ public final class Glued {
                     place.y() + joint.area().at().y().toMillimetres()));
   }
 
+  /**
+   * Returns where the glue of a joint goes; all over its area if nothing is said.
+   *
+   * @param joint the joint
+   * @return the corners of each place in order, in the frame of the host
+   */
+  public static List<List<Spot>> glue(Joint joint) {
+    List<Area> areas = joint.glue().isEmpty() ? List.of(joint.area()) : joint.glue();
+    Optional<Joint.Askew> turned = joint.askew().filter(Joint.Askew::withGlue);
+    return areas.stream()
+        .map(
+            area ->
+                area.corners().stream()
+                    .map(Spot::from)
+                    .map(at -> turned.map(askew -> turnedAbout(at, askew)).orElse(at))
+                    .toList())
+        .toList();
+  }
+
+  private static Spot turnedAbout(Spot corner, Joint.Askew askew) {
+    return turned(corner, Spot.from(askew.at()), askew);
+  }
+
   private static Spot turned(Spot corner, Joint.Askew askew) {
-    Spot place = Spot.from(askew.place());
+    return turned(corner, Spot.from(askew.place()), askew);
+  }
+
+  private static Spot turned(Spot corner, Spot place, Joint.Askew askew) {
     Spot at = Spot.from(askew.at());
     double turn = Math.toRadians(askew.degrees());
     double right = corner.x() - place.x();

@@ -11,23 +11,31 @@ import cufflink.core.finding.Finding.Place;
 import cufflink.core.finding.Finding.Severity;
 import cufflink.core.finding.FindingKind;
 import cufflink.core.flat.Facet;
+import cufflink.core.flat.Glued;
 import cufflink.core.flat.Spot;
 import cufflink.core.glue.Act;
 import cufflink.core.glue.GluingOrder;
 import cufflink.core.measure.Length;
 import cufflink.core.plane.Area;
+import cufflink.core.plane.Point;
 import cufflink.core.plane.Side;
 import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 
 /**
  * Glue keeps off folds, pocket mouths and moving parts, and what is glued on stays on its paper.
  */
 final class GlueInspection {
+  /** What nobody sees, in millimetres. */
+  private static final double HAIR = 0.01;
+
   private final Design design;
   private final List<Finding> findings = new ArrayList<>();
 
@@ -89,7 +97,12 @@ final class GlueInspection {
               Message.of("inspect.hangs-over", joint.label(), over, piece.label()),
               Optional.empty()));
     }
-    for (Area glue : joint.glue()) {
+    boolean isTurned =
+        joint.askew().filter(each -> each.withGlue() && each.degrees() != 0).isPresent();
+    if (isTurned) {
+      Glued.glue(joint).forEach(corners -> check(joint, Facet.polygon(corners), piece));
+    }
+    for (Area glue : isTurned ? List.<Area>of() : joint.glue()) {
       checkPaper(joint, glue, piece);
       checkFolds(joint, glue, piece);
       checkZones(joint, glue, piece);
@@ -100,6 +113,46 @@ final class GlueInspection {
           Place.on(piece.id(), joint.id()),
           Message.of("inspect.glued-shut", joint.label()));
     }
+  }
+
+  /** What is turned with its part lies askew on its host. */
+  private void check(Joint joint, Polygon glue, Piece piece) {
+    if (!Facet.polygon(corners(piece.outline())).buffer(HAIR).covers(glue)) {
+      add(
+          FindingKind.GLUE_OFF_PAPER,
+          Place.on(piece.id(), joint.id()),
+          Message.of("inspect.glue-off", joint.label(), piece.label()));
+    }
+    for (Score score : piece.scores()) {
+      Geometry line = line(score);
+      if (score.folds() && glue.intersection(line).getLength() > HAIR) {
+        add(
+            FindingKind.GLUE_ON_SCORE,
+            Place.on(piece.id(), joint.id(), score.id()),
+            Message.of("inspect.glue-score", joint.label(), score.label()));
+      }
+    }
+    for (Zone zone : design.zones()) {
+      boolean same = zone.on().equals(piece.id()) && zone.face() == joint.face();
+      Polygon clear = Facet.polygon(corners(zone.area().corners()));
+      if (same && glue.intersection(clear).getArea() > HAIR) {
+        add(
+            FindingKind.GLUE_IN_THE_WAY,
+            Place.on(piece.id(), joint.id(), zone.id()),
+            Message.of("inspect.glue-zone", joint.label(), zone.label()));
+      }
+    }
+  }
+
+  private static Geometry line(Score score) {
+    Spot from = Spot.from(score.line().from());
+    Spot to = Spot.from(score.line().to());
+    Coordinate[] ends = {new Coordinate(from.x(), from.y()), new Coordinate(to.x(), to.y())};
+    return new GeometryFactory().createLineString(ends);
+  }
+
+  private static List<Spot> corners(List<Point> points) {
+    return points.stream().map(Spot::from).toList();
   }
 
   /** Glue beside the paper seals what lies behind it. */

@@ -52,10 +52,10 @@ record Assembly(
       String unit,
       OptionalInt companion) {}
 
-  record AskewTemplate(List<Formula> places, Formula degrees) {
+  record AskewTemplate(List<Formula> places, Formula degrees, boolean withGlue) {
     Joint.Askew askew(Scope scope) {
       return new Joint.Askew(
-          scope.point(places), scope.point(places.subList(2, 4)), scope.number(degrees));
+          scope.point(places), scope.point(places.subList(2, 4)), scope.number(degrees), withGlue);
     }
   }
 

@@ -128,7 +128,9 @@ final class AssemblyCompiler {
             .map(
                 each ->
                     new AskewTemplate(
-                        section.lengths(each, 4), section.required("degrees", Kind.NUMBER))),
+                        section.lengths(each, 4),
+                        section.required("degrees", Kind.NUMBER),
+                        section.has("goes-with"))),
         section.has("over") && section.text("over").equals("true"),
         section.has("with")
             ? Optional.of(section.oneOf("with", Adhesive.class, Adhesive.LIQUID))

@@ -148,7 +148,8 @@ final class Companions {
                     new Joint.Askew(
                         each.place(),
                         new Point(host.minus(each.at().x()), each.at().y()),
-                        -each.degrees())));
+                        -each.degrees(),
+                        each.withGlue())));
   }
 
   private static Area mirrored(Area area, Length host) {

@@ -4,10 +4,12 @@ import cufflink.core.design.Design.Relation;
 import cufflink.core.expression.Formula;
 import cufflink.core.measure.Length;
 import cufflink.core.pattern.Parts.Presence;
+import cufflink.core.plane.Area;
 import cufflink.core.plane.Point;
 import cufflink.core.plane.Side;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.BiFunction;
@@ -100,8 +102,20 @@ final class RelationCompiler {
     if (!outlines.isEmpty()) {
       Point size = outlines.get(0).get(0);
       List<List<Point>> letters = outlines.subList(1, outlines.size());
-      add(id, section, (part, none) -> new Relation.Reads(part, size.x(), size.y(), letters));
+      List<Formula> room =
+          section.entry("room").map(each -> section.lengths(each, 4)).orElse(List.of());
+      bonds.add(
+          new Bond(
+              Repeats.presence(id, section),
+              (part, at) -> new Relation.Reads(part, size.x(), size.y(), letters, area(at)),
+              room));
     }
+  }
+
+  private static Optional<Area> area(List<Length> sides) {
+    return sides.isEmpty()
+        ? Optional.empty()
+        : Optional.of(new Area(new Point(sides.get(0), sides.get(1)), sides.get(2), sides.get(3)));
   }
 
   private static List<Point> points(String numbers) {

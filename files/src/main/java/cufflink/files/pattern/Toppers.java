@@ -4,6 +4,7 @@ import cufflink.core.decor.Outline;
 import cufflink.core.decor.Topper;
 import cufflink.core.decor.Topper.Measure;
 import cufflink.core.decor.Topper.Shape;
+import cufflink.core.design.Face;
 import cufflink.core.expression.Place;
 import cufflink.core.measure.Length;
 import cufflink.core.pattern.Entry;
@@ -97,11 +98,14 @@ final class Toppers {
                 "max",
                 text("180"))));
     Map<String, Entry> piece = piece(topper);
-    // There is no room for words where a ring has its hole, nor on a figure.
-    boolean isBare = topper.shape() == Shape.RING || topper.shape() == Shape.OUTLINE;
-    List<String> letters = isBare ? List.of() : LetterOutlines.of(topper.words());
+    // There is no room for words where a ring has its hole.
+    List<String> letters =
+        topper.shape() == Shape.RING ? List.of() : LetterOutlines.of(topper.words());
     if (!letters.isEmpty()) {
       piece.put("letters", items(letters.toArray(new String[0])));
+      if (topper.shape() == Shape.OUTLINE) {
+        piece.put("room", room(topper));
+      }
     }
     pieces.put(topper.id(), new Entry.Group(place, piece));
     joins.put(topper.id(), new Entry.Group(place, joint(topper)));
@@ -165,7 +169,9 @@ final class Toppers {
     if (topper.shape() == Shape.OUTLINE) {
       List<Entry> corners = new ArrayList<>();
       for (Outline.Corner each : topper.outline().orElseThrow().corners()) {
-        corners.add(items(share(wide, each.x()), share(high, each.y())));
+        // A piece is told inside up: what is seen on its outside is cut as in a mirror.
+        double x = topper.face() == Face.OUTSIDE ? 1 - each.x() : each.x();
+        corners.add(items(share(wide, x), share(high, each.y())));
       }
       piece.put("outline", new Entry.Items(place, corners));
     } else if (topper.shape() != Shape.RECTANGLE) {
@@ -193,6 +199,19 @@ final class Toppers {
       piece.put("openings", new Entry.Group(place, group("hole", new Entry.Group(place, hole))));
     }
     return piece;
+  }
+
+  /** Words on a figure stand where it is widest. */
+  private Entry room(Topper topper) {
+    Outline.Room room = topper.outline().orElseThrow().whole();
+    double left = topper.face() == Face.OUTSIDE ? 1 - room.left() - room.wide() : room.left();
+    String wide = topper.value(Measure.ACROSS);
+    String high = high(topper);
+    return items(
+        share(wide, left),
+        share(high, room.top()),
+        share(wide, room.wide()),
+        share(high, room.high()));
   }
 
   private static String share(String side, double share) {
