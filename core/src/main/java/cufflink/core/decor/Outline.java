@@ -27,6 +27,7 @@ public final class Outline {
   private static final double FOOT = 0.62;
 
   private final List<Corner> corners;
+  private final boolean isPanel;
   private final Room whole;
   private final Room foot;
 
@@ -49,12 +50,23 @@ public final class Outline {
   public record Room(double left, double top, double wide, double high) {}
 
   /**
+   * Makes the outline of a figure.
+   *
+   * @param corners its corners in order, as for {@link #Outline(List, boolean)}
+   */
+  public Outline(List<Corner> corners) {
+    this(corners, false);
+  }
+
+  /**
    * Makes an outline.
    *
    * @param corners its corners in order, from 3 to {@link #MOST}, each from 0 to 1; it must not
    *     cross or touch itself
+   * @param isPanel whether it follows the panel it lies on, so that none of its sides is its top
    */
-  public Outline(List<Corner> corners) {
+  public Outline(List<Corner> corners, boolean isPanel) {
+    this.isPanel = isPanel;
     this.corners = List.copyOf(corners);
     if (!isSound(this.corners)) {
       throw new IllegalArgumentException("no outline: " + corners.size() + " corners");
@@ -127,6 +139,11 @@ public final class Outline {
     return corners;
   }
 
+  /** Says whether it follows the panel it lies on; a figure has a top of its own. */
+  public boolean isPanel() {
+    return isPanel;
+  }
+
   /** Returns where glue goes that holds all of it. */
   public Room whole() {
     return whole;
@@ -139,7 +156,9 @@ public final class Outline {
 
   @Override
   public boolean equals(Object other) {
-    return other instanceof Outline outline && outline.corners.equals(corners);
+    return other instanceof Outline outline
+        && outline.corners.equals(corners)
+        && outline.isPanel == isPanel;
   }
 
   @Override

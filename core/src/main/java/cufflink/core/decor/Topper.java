@@ -62,6 +62,9 @@ public record Topper(
   /** How far past the left or top edge one may lie. */
   public static final Length PAST = Length.ofMillimetres(300);
 
+  /** Numbers from here on are given to what is only thought of. */
+  private static final int FRESH = 1_000_000;
+
   /** What the ids begin with. */
   private static final String PREFIX = "own";
 
@@ -203,7 +206,7 @@ public record Topper(
    * @return whether it is {@code own} with a number from 1
    */
   public static boolean isId(String id) {
-    return id.matches(PREFIX + "[1-9][0-9]*");
+    return id.matches(PREFIX + "[1-9][0-9]{0,6}");
   }
 
   /**
@@ -230,8 +233,28 @@ public record Topper(
     return PREFIX + number;
   }
 
+  /**
+   * Returns an id for one that is not put on yet and gets its own only then.
+   *
+   * @param number which of several, from 0
+   * @return an id that {@link #isFresh} knows
+   */
+  public static String fresh(int number) {
+    return PREFIX + (FRESH + number);
+  }
+
+  /** Says whether it is not put on yet. */
+  public boolean isFresh() {
+    return Integer.parseInt(id.substring(PREFIX.length())) >= FRESH;
+  }
+
   private static boolean has(List<Topper> others, String id) {
     return others.stream().anyMatch(each -> each.id().equals(id));
+  }
+
+  /** Returns the same as it is put on: with an id, a name, a size and a place. */
+  public Topper put(String newId, String name, Start at) {
+    return new Topper(newId, name, words, shape, stock, on, face, fixing, at, outline, group, copy);
   }
 
   /** Returns the same under another name. */

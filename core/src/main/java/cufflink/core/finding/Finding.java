@@ -1,5 +1,6 @@
 package cufflink.core.finding;
 
+import cufflink.core.decor.Topper;
 import cufflink.core.decor.Treatment;
 import cufflink.core.paper.Picture;
 import cufflink.core.value.Values;
@@ -71,36 +72,44 @@ public record Finding(
    * @param values the values it sets
    * @param spots the parts that it cuts from other places of their sheets, by their names
    * @param treatments what is done to paper instead of what; nothing where that is empty
+   * @param toppers what is put on besides if it is fresh, and else instead of that of the same id
    */
   public record Fix(
       Message label,
       Values values,
       Map<String, Picture.Spot> spots,
-      Map<Treatment, Optional<Treatment>> treatments) {
-    /** Copies the maps. */
+      Map<Treatment, Optional<Treatment>> treatments,
+      List<Topper> toppers) {
+    /** Copies the maps and the list. */
     public Fix {
       spots = Map.copyOf(spots);
       treatments = Map.copyOf(treatments);
+      toppers = List.copyOf(toppers);
     }
 
     /** Makes a cure that only sets values. */
     public Fix(Message label, Values values) {
-      this(label, values, Map.of(), Map.of());
+      this(label, values, Map.of(), Map.of(), List.of());
     }
 
     /** Makes a cure that cuts parts from other places. */
     public Fix(Message label, Map<String, Picture.Spot> spots) {
-      this(label, Values.NONE, spots, Map.of());
+      this(label, Values.NONE, spots, Map.of(), List.of());
     }
 
     /** Makes a cure that does something else to some paper, or nothing. */
     public Fix(Message label, Treatment was, Optional<Treatment> now) {
-      this(label, Values.NONE, Map.of(), Map.of(was, now));
+      this(label, Values.NONE, Map.of(), Map.of(was, now), List.of());
+    }
+
+    /** Makes a cure that puts something on, or sticks it on otherwise. */
+    public Fix(Message label, List<Topper> toppers) {
+      this(label, Values.NONE, Map.of(), Map.of(), toppers);
     }
 
     /** Says whether it does nothing but set values. */
     public boolean isOfValues() {
-      return spots.isEmpty() && treatments.isEmpty();
+      return spots.isEmpty() && treatments.isEmpty() && toppers.isEmpty();
     }
   }
 

@@ -99,20 +99,31 @@ public record Outside(int member, double amount, double moment, double degrees) 
             .noneMatch(
                 slide ->
                     assembly.memberOf(slide.facet()) == member
-                        || slide.alone() && isOn(assembly, member, slide.facet()));
+                        || isOn(assembly, member, slide.facet()));
   }
 
-  /** What is glued to a part that is pulled out goes out with it. */
+  /** What is glued to what is pulled goes along with it. */
   private static boolean isOn(Assembly assembly, int member, int facet) {
-    int under = member;
-    while (!assembly.members().get(under).glue().isEmpty()) {
-      int host = assembly.members().get(under).glue().get(0).host();
-      if (host == facet) {
-        return true;
-      }
-      under = assembly.memberOf(host);
+    return hosts(assembly, member).contains(facet);
+  }
+
+  /** Returns the facets that something flat is glued to, over other pieces too. */
+  private static List<Integer> hosts(Assembly assembly, int member) {
+    List<Integer> hosts = new ArrayList<>();
+    List<Assembly.Glue> glue = assembly.members().get(member).glue();
+    while (!glue.isEmpty()) {
+      int host = glue.get(0).host();
+      hosts.add(host);
+      glue = assembly.members().get(assembly.memberOf(host)).glue();
     }
-    return false;
+    return hosts;
+  }
+
+  private static List<Integer> under(Assembly assembly, int member) {
+    boolean isFlat = assembly.members().get(member).flat().facets().size() == 1;
+    return isFlat
+        ? hosts(assembly, member).stream().map(assembly::memberOf).distinct().toList()
+        : List.of();
   }
 
   /**
@@ -186,6 +197,12 @@ public record Outside(int member, double amount, double moment, double degrees) 
     Pose pose = model.pose(moment);
     Assembly assembly = model.assembly();
     Geometry outline = outline(pose);
+    if (moment <= model.closing()) {
+      // What it is glued to may hang over as well, which is told of that.
+      for (int under : under(assembly, member)) {
+        outline = outline.union(outline(pose, under));
+      }
+    }
     double most = 0;
     for (Facet facet : assembly.facets()) {
       if (assembly.memberOf(facet.index()) == member) {

@@ -1,8 +1,10 @@
 package cufflink.core.inspect;
 
+import cufflink.core.assembly.Assembly;
 import cufflink.core.assembly.Pose;
 import cufflink.core.card.FoldModel;
 import cufflink.core.card.Upright;
+import cufflink.core.decor.Topper;
 import cufflink.core.decor.Treatment;
 import cufflink.core.design.Design;
 import cufflink.core.design.Face;
@@ -29,6 +31,7 @@ import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
 import cufflink.core.words.Message;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -43,6 +46,9 @@ public final class DecorInspection {
 
   /** A few lines take so much plain paper, in square millimetres: about 60 by 30; our decision. */
   private static final double LINES = 1_800;
+
+  /** So much of a panel is seen if it is to be written on; our decision. */
+  private static final double SEEN = 0.9;
 
   /** The ink that a maker writes with. */
   private static final int INK = 0x202020;
@@ -66,11 +72,13 @@ public final class DecorInspection {
    * @param report what came of folding it
    * @param papers what its papers are
    * @param look the colours of its papers
+   * @param toppers what its maker puts on it
    * @return what would go wrong
    */
-  public static List<Finding> inspect(Design design, FoldReport report, Papers papers, Look look) {
+  public static List<Finding> inspect(
+      Design design, FoldReport report, Papers papers, Look look, List<Topper> toppers) {
     DecorInspection inspection = new DecorInspection(design, report.model(), papers);
-    List<Finding> findings = new ArrayList<>(inspection.pads());
+    List<Finding> findings = new ArrayList<>(inspection.pads(toppers));
     // What goes into a pocket takes the words.
     boolean writes =
         report.states().isEmpty()
@@ -86,7 +94,7 @@ public final class DecorInspection {
               Severity.WARNING,
               Place.on(design.base().id()),
               Message.of("inspect.nowhere-to-write"),
-              Optional.empty()));
+              inspection.panel(report)));
     }
     return findings;
   }
@@ -195,7 +203,40 @@ public final class DecorInspection {
   /** What stands on foam, where it lies when the card is closed. */
   private record Raised(Joint joint, Geometry place) {}
 
-  private List<Finding> pads() {
+  /** A white panel goes onto the largest bare place that is seen. */
+  private Optional<Finding.Fix> panel(FoldReport report) {
+    return report.states().stream()
+        .flatMap(state -> Stream.of(state.front(), state.back()))
+        .flatMap(sight -> sight.shown().stream())
+        .filter(shown -> shown.layer().isEmpty() && shown.area() > LINES)
+        .sorted(Comparator.comparingDouble((Sight.Shown shown) -> -shown.area()))
+        .flatMap(shown -> panel(shown).stream())
+        .findFirst()
+        .map(panel -> new Finding.Fix(Message.of("inspect.put-panel"), List.of(panel)));
+  }
+
+  private Optional<Topper> panel(Sight.Shown shown) {
+    Assembly assembly = model.assembly();
+    Facet facet = assembly.facets().get(shown.facet());
+    return design
+        .piece(shown.piece())
+        .filter(piece -> piece.role().kind() != PaperKind.RIBBON)
+        .filter(piece -> !hangsOver(piece))
+        .filter(piece -> Hiding.isFree(facet, piece, shown.face(), design))
+        .filter(piece -> shown.area() > SEEN * facet.polygon().getArea())
+        .flatMap(
+            piece ->
+                Hiding.panels(
+                    List.of(facet), piece, shown.face(), LINES / facet.polygon().getArea()))
+        .map(panels -> panels.get(0));
+  }
+
+  private boolean hangsOver(Piece piece) {
+    return design.joints().stream()
+        .anyMatch(joint -> joint.piece().equals(piece.id()) && design.overhangs(joint.id()));
+  }
+
+  private List<Finding> pads(List<Topper> toppers) {
     List<Raised> raised = new ArrayList<>();
     Pose closed = model.pose(model.closing());
     for (Joint joint : design.joints()) {
@@ -211,14 +252,14 @@ public final class DecorInspection {
       for (int j = i + 1; j < raised.size(); j++) {
         Geometry shared = Areas.common(raised.get(i).place(), raised.get(j).place());
         if (shared.getArea() > BESIDE) {
-          findings.add(finding(raised.get(i).joint(), raised.get(j).joint()));
+          findings.add(finding(raised.get(i).joint(), raised.get(j).joint(), toppers));
         }
       }
     }
     return findings;
   }
 
-  private static Finding finding(Joint one, Joint other) {
+  private static Finding finding(Joint one, Joint other, List<Topper> toppers) {
     boolean sameFace = one.on().equals(other.on()) && one.face() == other.face();
     boolean stacked = sameFace || other.on().equals(one.piece());
     return new Finding(
@@ -227,7 +268,22 @@ public final class DecorInspection {
         Place.on(other.on(), other.id()),
         Message.of(
             stacked ? "inspect.pads-stacked" : "inspect.pads-meet", other.label(), one.label()),
-        Optional.empty());
+        flat(other, toppers).or(() -> flat(one, toppers)));
+  }
+
+  /** What the maker has put on foam can be glued flat instead. */
+  private static Optional<Finding.Fix> flat(Joint joint, List<Topper> toppers) {
+    return toppers.stream()
+        .filter(topper -> topper.id().equals(joint.piece()))
+        .findFirst()
+        .map(
+            topper -> {
+              Topper.Fixing now = topper.fixing();
+              Topper.Fixing flat =
+                  new Topper.Fixing(Adhesive.LIQUID, now.byFoot(), now.overhangs());
+              return new Finding.Fix(
+                  Message.of("inspect.lay-flat", topper.label()), List.of(topper.fixed(flat)));
+            });
   }
 
   /** Returns where something comes to lie on the closed card, as seen from above. */

@@ -82,19 +82,36 @@ final class TreatmentInspection {
         model.assembly().copy(piece.id(), Optional.empty()).map(Assembly.Member::flat).stream()
             .flatMap(flat -> flat.facets().stream())
             .toList();
-    long hidden = panels.stream().filter(panel -> isHidden(panel, piece, back)).count();
-    if (panels.isEmpty() || hidden == panels.size()) {
+    List<Facet> bare = panels.stream().filter(panel -> !isHidden(panel, piece, back)).toList();
+    if (bare.isEmpty()) {
       return Optional.empty();
     }
+    boolean isFree = bare.stream().allMatch(panel -> Hiding.isFree(panel, piece, back, design));
+    Optional<Finding.Fix> covers =
+        Optional.of(bare)
+            .filter(each -> isFree)
+            .flatMap(each -> Hiding.panels(each, piece, back, HIDDEN))
+            .map(each -> new Finding.Fix(Message.of(covering(each.size(), back)), each));
     return Optional.of(
         finding(
             FindingKind.SHOWS_THROUGH,
             piece.id(),
-            Message.of(hidden == 0 ? nowhere(back) : elsewhere(back), kind.label(), piece.label()),
-            kind == Treatment.Kind.EMBOSS
-                ? new Finding.Fix(
-                    Message.of("treat.take-off"), treated.treatment(), Optional.empty())
-                : instead(treated.treatment(), Treatment.Kind.STAMP, "treat.take-stamp")));
+            Message.of(
+                bare.size() == panels.size() ? nowhere(back) : elsewhere(back),
+                kind.label(),
+                piece.label()),
+            covers.orElseGet(
+                () ->
+                    kind == Treatment.Kind.EMBOSS
+                        ? new Finding.Fix(
+                            Message.of("treat.take-off"), treated.treatment(), Optional.empty())
+                        : instead(treated.treatment(), Treatment.Kind.STAMP, "treat.take-stamp"))));
+  }
+
+  private static String covering(int panels, Face back) {
+    return panels == 1
+        ? back == Face.INSIDE ? "treat.cover-inside" : "treat.cover-outside"
+        : back == Face.INSIDE ? "treat.cover-all-inside" : "treat.cover-all-outside";
   }
 
   private static String nowhere(Face back) {

@@ -1,6 +1,7 @@
 package cufflink.core.job;
 
 import cufflink.core.decor.Cutout;
+import cufflink.core.decor.Topper;
 import cufflink.core.decor.Treatment;
 import cufflink.core.finding.Finding.Fix;
 import cufflink.core.measure.Length;
@@ -24,13 +25,65 @@ final class Applied {
     this.job = derivation.job();
   }
 
-  static Job of(Derivation derivation, Fix fix) {
+  static Job of(Derivation derivation, Fix fix, String panel) {
     Applied applied = new Applied(derivation);
-    return derivation
-        .job()
-        .withValues(applied.values(fix.values()))
+    Order order = applied.job.order();
+    List<Topper> toppers = applied.toppers(fix.toppers(), panel);
+    return applied
+        .job
+        .withValues(applied.values(fix.values()).and(applied.values(toppers)))
         .withPapers(applied.papers(fix.spots()))
-        .withOrder(derivation.job().order().withTreatments(applied.treatments(fix.treatments())));
+        .withOrder(order.withTreatments(applied.treatments(fix.treatments())).withToppers(toppers));
+  }
+
+  private List<Topper> toppers(List<Topper> cure, String panel) {
+    List<Topper> now = new ArrayList<>(job.order().toppers());
+    for (Topper each : cure) {
+      if (!each.isFresh()) {
+        now.replaceAll(it -> it.id().equals(each.id()) ? each : it);
+      } else if (now.size() < Topper.MOST) {
+        now.add(each.put(Topper.next(now), name(panel, now), onMarks(each.start())));
+      }
+    }
+    return now;
+  }
+
+  private static String name(String panel, List<Topper> others) {
+    String name = panel;
+    for (int number = 2; isTaken(name, others); number++) {
+      name = panel + " " + number;
+    }
+    return name;
+  }
+
+  private static boolean isTaken(String name, List<Topper> others) {
+    return others.stream().anyMatch(each -> each.label().equals(name));
+  }
+
+  private Topper.Start onMarks(Topper.Start start) {
+    Marks marks = job.rulers().layers();
+    return new Topper.Start(
+        marks.floor(start.across()).max(marks.step()),
+        marks.floor(start.down()).max(marks.step()),
+        marks.nearest(start.left()),
+        marks.nearest(start.top()));
+  }
+
+  /** What is put on has its size and place among the values from the beginning. */
+  private Values values(List<Topper> toppers) {
+    Values values = Values.NONE;
+    for (Topper each : toppers) {
+      if (job.order().toppers().stream().noneMatch(it -> it.id().equals(each.id()))) {
+        values =
+            values
+                .and(each.value(Topper.Measure.ACROSS), each.start().across())
+                .and(each.value(Topper.Measure.LEFT), each.start().left())
+                .and(each.value(Topper.Measure.TOP), each.start().top())
+                .and(each.value(Topper.Measure.TILT), new Setting.OfCount(0))
+                .and(each.value(Topper.Measure.DOWN), each.start().down());
+      }
+    }
+    return values;
   }
 
   private Values values(Values cure) {

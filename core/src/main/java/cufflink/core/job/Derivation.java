@@ -1,6 +1,7 @@
 package cufflink.core.job;
 
 import cufflink.core.card.Card;
+import cufflink.core.decor.Outline;
 import cufflink.core.decor.Topper;
 import cufflink.core.design.Design;
 import cufflink.core.finding.Finding;
@@ -133,10 +134,11 @@ public record Derivation(
    * Applies a cure.
    *
    * @param fix a cure of one of the findings
+   * @param panel what a panel is called that is put on for it
    * @return the job with it, on marks that can be measured
    */
-  public Job cured(Finding.Fix fix) {
-    return Applied.of(this, fix);
+  public Job cured(Finding.Fix fix, String panel) {
+    return Applied.of(this, fix, panel);
   }
 
   /** What lay on a piece that the card does not have is not lost: it waits for another place. */
@@ -178,6 +180,7 @@ public record Derivation(
   private static Map<String, String> figures(Order order) {
     return order.toppers().stream()
         .filter(each -> each.shape() == Topper.Shape.OUTLINE)
+        .filter(each -> each.outline().filter(Outline::isPanel).isEmpty())
         .collect(Collectors.toMap(Topper::id, each -> each.value(Topper.Measure.TILT)));
   }
 
@@ -195,7 +198,9 @@ public record Derivation(
         made -> all.addAll(ClosedInspection.inspect(made.card(), report, job.goal())));
     whole.made.ifPresent(
         made ->
-            all.addAll(DecorInspection.inspect(made.design(), report, job.papers(), whole.look())));
+            all.addAll(
+                DecorInspection.inspect(
+                    made.design(), report, job.papers(), whole.look(), job.order().toppers())));
     whole.made.ifPresent(
         made ->
             all.addAll(

@@ -55,21 +55,35 @@ class OutsideTest {
     assertEquals(List.of(), Outside.of(model));
   }
 
-  /** What is pulled may leave the card; nothing else may be carried past its edge with it. */
-  @Test
-  void whatIsCarriedByAPulledStrip_mustStayOnTheCard() {
+  private static List<Outside> pulled(Side way, int tile) {
     FoldModel model =
         model(
             design(
-                List.of(piece("base", 120, 80), piece("strip", 90, 20), piece("tile", 30, 20)),
                 List.of(
-                    moving("strip", "base", area(10, 30, 90, 20), Movement.sliding(Side.LEFT)),
-                    glued("tile", "strip", Face.INSIDE, area(5, 0, 30, 20))),
+                    piece("base", 120, 80),
+                    piece("strip", 90, 20, Strips.upright("fold", Fold.VALLEY, 40, 20)),
+                    piece("tile", 30, 20)),
+                List.of(
+                    moving("strip", "base", area(50, 30, 50, 20), Movement.sliding(way)),
+                    glued("tile", "strip", Face.INSIDE, area(tile, 0, 30, 20))),
                 Stages.of(
                     "Pull", "base", Map.of(), Map.of("strip-slide", 40.0), Stage.Phase.OPENING)));
     List<Outside> found = Outside.of(model);
+    assertTrue(found.stream().allMatch(each -> each.moment() > model.closing()));
+    return found;
+  }
+
+  /** What is pulled may leave the card; what it carries on a part that folds may not. */
+  @Test
+  void whatIsCarriedByAPulledStrip_mustStayOnTheCard() {
+    List<Outside> found = pulled(Side.LEFT, 5);
     assertEquals(List.of(2), found.stream().map(Outside::member).toList());
     assertEquals(40 - 15, found.get(0).amount(), 1e-6);
-    assertTrue(found.get(0).moment() > model.closing());
+  }
+
+  /** A label on the very part that is pulled goes out with it. */
+  @Test
+  void whatIsOnThePartThatIsPulled_goesOutWithIt() {
+    assertEquals(List.of(), pulled(Side.RIGHT, 50));
   }
 }

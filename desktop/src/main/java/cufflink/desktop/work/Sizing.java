@@ -360,6 +360,11 @@ public final class Sizing {
     bench
         .derivation()
         .get()
-        .ifPresent(now -> bench.change(now.cured(fix), "", fix.label().say(bench.format())));
+        .ifPresent(
+            now ->
+                bench.change(
+                    now.cured(fix, Words.say("decorate.called-panel")),
+                    "",
+                    fix.label().say(bench.format())));
   }
 }

@@ -40,6 +40,9 @@ public final class TopperFormat {
               outline -> {
                 ArrayNode corners = node.putArray("outline");
                 outline.corners().forEach(it -> corners.addArray().add(it.x()).add(it.y()));
+                if (outline.isPanel()) {
+                  node.put("panel", true);
+                }
               });
       if (!topper.group().isEmpty()) {
         node.put("group", topper.group());
@@ -140,7 +143,7 @@ public final class TopperFormat {
     if (!Outline.isSound(corners)) {
       throw bad(number, "outline", node);
     }
-    return Optional.of(new Outline(corners));
+    return Optional.of(new Outline(corners, node.path("panel").asBoolean(false)));
   }
 
   /** What a file says nothing of is as usual. */

@@ -180,7 +180,7 @@ class UprightPrintTest {
       for (int i = 0; i < 4 && !wrong(Jobs.derive(cured)).isEmpty(); i++) {
         for (Finding each : wrong(Jobs.derive(cured))) {
           if (each.fix().isPresent()) {
-            cured = Jobs.derive(cured).cured(each.fix().get());
+            cured = Jobs.derive(cured).cured(each.fix().get(), "panel");
           }
         }
       }

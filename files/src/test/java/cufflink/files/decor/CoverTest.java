@@ -1,0 +1,162 @@
+package cufflink.files.decor;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.core.decor.Topper;
+import cufflink.core.decor.Treatment;
+import cufflink.core.design.Face;
+import cufflink.core.design.Piece;
+import cufflink.core.finding.Finding;
+import cufflink.core.finding.FindingKind;
+import cufflink.core.inspect.DecorInspection;
+import cufflink.core.job.Derivation;
+import cufflink.core.job.Job;
+import cufflink.core.measure.Length;
+import cufflink.core.paper.Adhesive;
+import cufflink.core.paper.Motif;
+import cufflink.core.paper.PaperRole;
+import cufflink.core.paper.Papers;
+import cufflink.core.paper.Tint;
+import cufflink.core.pattern.Pattern;
+import cufflink.files.Jobs;
+import cufflink.files.Spoken;
+import cufflink.files.pattern.PatternLibrary;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+
+/** Cures that glue a panel over something, or glue something flat: at a press all is well. */
+class CoverTest {
+  private static final PatternLibrary LIBRARY = PatternLibrary.shipped();
+  private static final String PANEL = "panel";
+
+  private static Derivation folded(Job job) {
+    return Jobs.derive(job).folded(() -> false);
+  }
+
+  private static Set<String> said(Derivation derivation) {
+    return derivation.findings().stream()
+        .map(each -> each.sentence().say(Spoken.ENGLISH))
+        .collect(Collectors.toSet());
+  }
+
+  private static List<Finding> of(Derivation derivation, FindingKind kind) {
+    return derivation.findings().stream().filter(each -> each.kind() == kind).toList();
+  }
+
+  private static List<Finding> through(Derivation derivation, Treatment treatment) {
+    Derivation.Made made = derivation.made().orElseThrow();
+    return DecorInspection.treatments(
+            made.design(),
+            made.card().whole(),
+            derivation.job().papers(),
+            derivation.look(),
+            List.of(treatment))
+        .stream()
+        .filter(each -> each.kind() == FindingKind.SHOWS_THROUGH)
+        .toList();
+  }
+
+  /**
+   * Embossing goes through all paper; wherever a panel is offered for it, that is the end of it.
+   */
+  @Test
+  void whatComesThrough_isCovered_andNothingElseGoesWrong() {
+    int covered = 0;
+    int outlines = 0;
+    for (Pattern pattern : LIBRARY.patterns()) {
+      Job job = Jobs.job(pattern.id(), pattern.normalValues());
+      Derivation plain = folded(job);
+      for (Piece piece : plain.made().orElseThrow().design().pieces()) {
+        for (Face face : Face.values()) {
+          Treatment treatment = new Treatment(Treatment.Kind.EMBOSS, piece.id(), face);
+          for (Finding each : through(plain, treatment)) {
+            Finding.Fix fix = each.fix().orElseThrow();
+            if (!fix.toppers().isEmpty()) {
+              Job treated = job.withOrder(job.order().withTreatments(List.of(treatment)));
+              Job cured = Jobs.derive(treated).cured(fix, PANEL);
+              Set<String> now = said(folded(cured));
+              now.removeAll(said(plain));
+              assertEquals(Set.of(), now, pattern.id() + " " + piece.id() + " " + face);
+              assertEquals(
+                  List.of(treatment), cured.order().treatments(), "it is done all the same");
+              covered++;
+              outlines +=
+                  (int) fix.toppers().stream().filter(it -> it.outline().isPresent()).count();
+            }
+          }
+        }
+      }
+    }
+    assertTrue(covered >= 25, "only " + covered);
+    assertTrue(outlines >= 5, "only " + outlines);
+  }
+
+  /** On a card all of which is of the darkest card one writes on a white panel. */
+  @Test
+  void nowhereToWrite_isMendedByAWhitePanel() {
+    Papers.Colours dark = new Papers.Colours(Tint.NIGHT, Tint.SLATE, Motif.DOTS);
+    int mended = 0;
+    for (Pattern pattern : LIBRARY.patterns()) {
+      Job job = Jobs.job(pattern.id(), pattern.normalValues());
+      Papers papers =
+          job.papers()
+              .looking(PaperRole.CARDSTOCK, dark)
+              .looking(PaperRole.PATTERNED, dark)
+              .with(PaperRole.CARDSTOCK, job.papers().card().withTwoSided(true));
+      Derivation found = folded(job.withPapers(papers));
+      for (Finding each : of(found, FindingKind.NOWHERE_TO_WRITE)) {
+        if (each.fix().isPresent()) {
+          Set<String> before = said(found);
+          Set<String> now = said(folded(found.cured(each.fix().get(), PANEL)));
+          assertFalse(now.contains(each.sentence().say(Spoken.ENGLISH)), pattern.id());
+          now.removeAll(before);
+          assertEquals(Set.of(), now, pattern.id());
+          mended++;
+        }
+      }
+    }
+    assertTrue(mended >= 7, "only " + mended);
+  }
+
+  @Test
+  void padsOnPads_areMendedByGluingOneFlat() {
+    Topper.Fixing foam = new Topper.Fixing(Adhesive.FOAM, false, false);
+    List<Topper> both =
+        List.of(
+            topper("own1", "label", "base", foam, 60), topper("own2", "round", "own1", foam, 30));
+    Job job = Jobs.job("slim-tent", LIBRARY.pattern("slim-tent").orElseThrow().normalValues());
+    Derivation found = folded(job.withOrder(job.order().withToppers(both)));
+    List<Finding> pads = of(found, FindingKind.PADS_ON_PADS);
+    assertEquals(1, pads.size());
+    Job cured = found.cured(pads.get(0).fix().orElseThrow(), PANEL);
+    assertEquals(List.of(), of(folded(cured), FindingKind.PADS_ON_PADS));
+    assertEquals(2, cured.order().toppers().size());
+    assertEquals(
+        1,
+        cured.order().toppers().stream()
+            .filter(each -> each.fixing().with() == Adhesive.FOAM)
+            .count());
+  }
+
+  private static Topper topper(
+      String id, String label, String on, Topper.Fixing fixing, int across) {
+    return new Topper(
+        id,
+        label,
+        "",
+        Topper.Shape.RECTANGLE,
+        Topper.Stock.WHITE,
+        on,
+        Face.OUTSIDE,
+        fixing,
+        new Topper.Start(
+            Length.ofMillimetres(across),
+            Length.ofMillimetres(across / 2),
+            Length.ofMillimetres(8),
+            Length.ofMillimetres(8)));
+  }
+}
