@@ -4,6 +4,7 @@ import cufflink.core.assembly.Assembly;
 import cufflink.core.assembly.Pose;
 import cufflink.core.card.FoldModel;
 import cufflink.core.design.Design;
+import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
@@ -15,6 +16,7 @@ import cufflink.core.layers.ClosedState;
 import cufflink.core.layers.Overlay;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Tolerance;
+import cufflink.core.paper.Adhesive;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Materials;
 import cufflink.core.paper.PaperKind;
@@ -42,6 +44,9 @@ public record Thickness(List<Region> regions, double grams) {
 
   /** What a foam pad adds; common practice, no source. */
   public static final Length FOAM = Length.ofMillimetres(2);
+
+  /** How high paste stands that was pressed through a stencil; common practice, no source. */
+  public static final Length PASTE = Length.fromMillimetres(0.5);
 
   private static final double SQUARE_METRE = 1e6;
 
@@ -112,19 +117,33 @@ public record Thickness(List<Region> regions, double grams) {
         continue;
       }
       PaperRole role = assembly.pieceOf(facet.index()).role();
-      boolean glued =
-          assembly.members().stream()
-              .flatMap(member -> member.glue().stream())
-              .anyMatch(glue -> glue.facet() == facet.index() && !glue.dry());
-      double caliper = caliper(role, papers) + (glued ? GLUE.toMillimetres() : 0);
+      double caliper =
+          caliper(role, papers)
+              + glue(assembly, facet.index())
+              + paste(materials, assembly.pieceOf(facet.index()).id());
       sheets.add(sheet(pose, facet.index(), facet.corners(), caliper));
     }
     double glue = (materials.raised() ? FOAM : GLUE).toMillimetres();
     for (Layer layer : design.layers()) {
-      addLayer(sheets, pose, assembly, layer, caliper(layer.role(), papers) + glue);
+      double paste = paste(materials, layer.on() + "." + layer.id());
+      addLayer(sheets, pose, assembly, layer, caliper(layer.role(), papers) + glue + paste);
     }
     materials.item().flatMap(item -> held(pose, assembly, design, item)).ifPresent(sheets::add);
     return new Thickness(regions(sheets, assembly.tolerances().folded()), grams(design, papers));
+  }
+
+  /** What holds a facet to what it is glued to: a film, or a pad of foam. */
+  private static double glue(Assembly assembly, int facet) {
+    Assembly.Member member = assembly.members().get(assembly.memberOf(facet));
+    boolean isGlued = member.glue().stream().anyMatch(glue -> glue.facet() == facet && !glue.dry());
+    boolean isOnFoam =
+        member.joint().flatMap(Joint::with).filter(Adhesive.FOAM::equals).isPresent();
+    return isGlued ? (isOnFoam ? FOAM : GLUE).toMillimetres() : 0;
+  }
+
+  /** Where on a part paste stands is not known: it is reckoned with all over. */
+  private static double paste(Materials materials, String part) {
+    return materials.pasted().getOrDefault(part, 0) * PASTE.toMillimetres();
   }
 
   private static boolean isLevel(Pose pose, int facet) {

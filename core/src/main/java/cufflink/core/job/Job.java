@@ -1,5 +1,6 @@
 package cufflink.core.job;
 
+import cufflink.core.decor.Treatment;
 import cufflink.core.fit.Goal;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Rulers;
@@ -9,6 +10,8 @@ import cufflink.core.paper.Papers;
 import cufflink.core.pattern.Bench;
 import cufflink.core.run.ScoringHabit;
 import cufflink.core.value.Values;
+import java.util.HashMap;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
@@ -131,7 +134,13 @@ public record Job(
    * @return its papers, how its layers lie and what it holds
    */
   public Materials materials() {
-    return new Materials(papers(), order.raised(), item());
+    Map<String, Integer> pasted = new HashMap<>();
+    for (Treatment each : order.treatments()) {
+      if (each.kind() == Treatment.Kind.PASTE) {
+        pasted.merge(each.part(), 1, Integer::sum);
+      }
+    }
+    return new Materials(papers(), order.raised(), item(), pasted);
   }
 
   /**
