@@ -57,7 +57,7 @@ public final class Upright {
   public static Side top(Joint joint, Design design, FoldModel model, Look look) {
     Optional<Place> found = place(joint, design, model);
     if (found.isEmpty()) {
-      return Side.TOP;
+      return round(joint, design);
     }
     Place place = found.get();
     Viewpoint pictured = viewpoint(look);
@@ -70,6 +70,15 @@ public final class Upright {
     int read = joint.face() == Face.OUTSIDE ? closed : Math.min(closed + 1, model.stages().size());
     Viewpoint eye = model.layering().lies(read) ? Viewpoint.ABOVE : pictured;
     return top(model.pose(model.shown(read)), place, eye);
+  }
+
+  /** What is on a band round the height of the card is read across the band, from the outside. */
+  private static Side round(Joint joint, Design design) {
+    return design.relations(Design.Relation.Wraps.class).stream()
+            .filter(each -> each.piece().equals(joint.on()))
+            .anyMatch(each -> each.around().equals(design.finishedHeight()))
+        ? joint.face() == Face.OUTSIDE ? Side.RIGHT : Side.LEFT
+        : Side.TOP;
   }
 
   /** A place on a facet. */

@@ -116,6 +116,15 @@ public record Design(
     record Mates(String piece, String other) implements Relation {}
 
     /**
+     * A piece goes once round the closed card.
+     *
+     * @param piece the piece, whose width is its length
+     * @param around the side of the closed card that it goes along, on the front and on the back
+     * @param tied whether its ends are tied in a bow on the front; else they meet at the back
+     */
+    record Wraps(String piece, Length around, boolean tied) implements Relation {}
+
+    /**
      * Something is to be seen, or not to be seen, of the finished card.
      *
      * @param part the id of a layer or joint

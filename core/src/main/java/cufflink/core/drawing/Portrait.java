@@ -5,6 +5,7 @@ import cufflink.core.assembly.Pose;
 import cufflink.core.card.FoldModel;
 import cufflink.core.card.Upright;
 import cufflink.core.design.Design;
+import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
@@ -41,10 +42,12 @@ public final class Portrait {
   private static final double FIGURES = 20;
 
   /** Words stand there in this colour. */
-  private static final int INK = 0x33302C;
 
   /** So much of the width is left for the shadow, and at the least so many pixels. */
   private static final double SHADE = 0.035;
+
+  /** How light the near side of a box is. */
+  private static final double DARKER = 0.86;
 
   private static final double LEAST_MARGIN = 16;
 
@@ -163,7 +166,26 @@ public final class Portrait {
     for (Ply ply : FoldedView.of(model, model.shown(moment), pose, viewpoint).plies()) {
       paper(ply);
     }
+    Wrapped.of(design, model, model.shown(moment), viewpoint).forEach(this::wrap);
     return pen.drawing(surface);
+  }
+
+  /** What goes round the closed card lies over all of it. */
+  private void wrap(Wrapped band) {
+    Onto onto = new Onto(pen, at -> seen(band.place(at)), 1, pitch);
+    Prints.Print ribbon = prints.own(band.piece(), Face.OUTSIDE);
+    if (!band.side().isEmpty()) {
+      List<List<Spot>> side = List.of(band.side().stream().map(this::seen).toList());
+      pen.printed(
+          new Drawing.Printed(side, ribbon.ground(), List.of(), ribbon.ink(), DARKER, Ref.NONE));
+    }
+    band.draw(onto, prints, patches, patch -> say(onto, patch));
+    Onto card = new Onto(pen, at -> seen(band.onCard(at)), 1, pitch);
+    band.bow().forEach(shape -> card.cover(List.of(shape), ribbon, Ref.NONE));
+  }
+
+  private Onto onto(Ply ply) {
+    return new Onto(pen, at -> seen(ply, at), ply.light(), pitch);
   }
 
   /**
@@ -209,6 +231,7 @@ public final class Portrait {
     for (Loose each : loose(model, design, moment, viewpoint)) {
       each.shapes().forEach(shape -> shape.forEach(at -> places.add(pose.place(each.host(), at))));
     }
+    places.addAll(Wrapped.places(design, model, model.shown(moment), viewpoint));
     places.addAll(CastShadow.places(pose, viewpoint));
     return places;
   }
@@ -239,7 +262,7 @@ public final class Portrait {
     Optional<Holding.Held> held = Holding.on(ply.facet(), design, model, item, look.drawn(), turns);
     held.filter(each -> each.face() != ply.face()).ifPresent(each -> hold(ply, each));
     hang(ply, false);
-    cover(ply, rings, prints.own(piece, ply.face()), ref);
+    onto(ply).cover(rings, prints.own(piece, ply.face()), ref);
     Assembly assembly = model.assembly();
     assembly
         .members()
@@ -247,34 +270,12 @@ public final class Portrait {
         .joint()
         .flatMap(joint -> Optional.ofNullable(words.get(joint.id())))
         .filter(each -> each.face() == ply.face())
-        .ifPresent(each -> each.letters().forEach(letter -> print(ply, letter)));
+        .ifPresent(each -> each.letters().forEach(onto(ply)::write));
     drawPatches(ply, shape, held.filter(each -> each.face() == ply.face()));
     hang(ply, true);
     for (List<Spot> ring : rings) {
       edge(ply, ring, ref);
     }
-  }
-
-  private void cover(Ply ply, List<List<Spot>> rings, Prints.Print print, Ref ref) {
-    List<List<Spot>> figures = Motifs.of(print.motif(), rings.get(0), pitch);
-    pen.printed(
-        new Drawing.Printed(
-            rings.stream().map(ring -> seen(ply, ring)).toList(),
-            print.ground(),
-            figures.stream().map(figure -> seen(ply, figure)).toList(),
-            print.ink(),
-            ply.light(),
-            imprints(ply, print),
-            ref));
-  }
-
-  private List<Drawing.Imprint> imprints(Ply ply, Prints.Print print) {
-    return print.cutout().stream()
-        .flatMap(
-            cutout ->
-                cutout.sheets().stream()
-                    .map(at -> new Drawing.Imprint(cutout.picture().name(), seen(ply, at), 0)))
-        .toList();
   }
 
   private void hold(Ply ply, Holding.Held held) {
@@ -294,7 +295,7 @@ public final class Portrait {
     for (Loose each : loose) {
       if (each.host() == ply.facet() && (each.face() == ply.face()) == near) {
         for (List<Spot> shape : each.shapes()) {
-          cover(ply, List.of(shape), Prints.Print.of(look.colours(each.role())), Ref.NONE);
+          onto(ply).cover(List.of(shape), Prints.Print.of(look.colours(each.role())), Ref.NONE);
           edge(ply, shape, Ref.NONE);
         }
       }
@@ -315,7 +316,7 @@ public final class Portrait {
           isHeld = true;
         }
         Prints.Print ribbon = Prints.Print.of(look.colours(PaperRole.RIBBON));
-        cover(ply, List.of(patch.corners()), ribbon, patch.ref());
+        onto(ply).cover(List.of(patch.corners()), ribbon, patch.ref());
         edge(ply, patch.corners(), patch.ref());
         continue;
       }
@@ -323,9 +324,9 @@ public final class Portrait {
       boolean onMat = covered.stream().anyMatch(mat -> mat.buffer(1).covers(area));
       covered.add(area);
       List<List<Spot>> ring = List.of(patch.corners());
-      cover(ply, ring, prints.of(patch, shape, ply.face(), onMat), patch.ref());
+      onto(ply).cover(ring, prints.of(patch, shape, ply.face(), onMat), patch.ref());
       edge(ply, patch.corners(), patch.ref());
-      say(ply, patch);
+      say(onto(ply), patch);
     }
     if (!isHeld) {
       held.ifPresent(each -> hold(ply, each));
@@ -333,7 +334,7 @@ public final class Portrait {
   }
 
   /** Draws what stands on a piece that is glued on. */
-  private void say(Ply ply, Patch patch) {
+  private void say(Onto onto, Patch patch) {
     for (Joint joint : design.joints()) {
       if (joint.id().equals(patch.ref().line()) && joint.on().equals(patch.ref().piece())) {
         Optional.ofNullable(words.get(joint.id()))
@@ -342,17 +343,10 @@ public final class Portrait {
                     each.letters()
                         .forEach(
                             letter ->
-                                print(
-                                    ply,
+                                onto.write(
                                     letter.stream().map(at -> Glued.place(joint, at)).toList())));
       }
     }
-  }
-
-  private void print(Ply ply, List<Spot> letter) {
-    pen.printed(
-        new Drawing.Printed(
-            List.of(seen(ply, letter)), INK, List.of(), INK, ply.light(), Ref.NONE));
   }
 
   /** The edge of paper is a hair line; where it is folded there is none. */
@@ -377,6 +371,11 @@ public final class Portrait {
 
   private Spot seen(Ply ply, Spot spot) {
     return FoldFrame.seen(pen, viewpoint, pose, ply.facet(), spot);
+  }
+
+  private Spot seen(Vec place) {
+    Vec there = viewpoint.apply(place);
+    return pen.place(new Spot(there.x(), there.y()));
   }
 
   private List<Spot> seen(Ply ply, List<Spot> spots) {

@@ -96,12 +96,25 @@ final class RibbonEnds {
     Spot across = new Spot(-end.way().y(), end.way().x());
     Spot loops = isAtEdge ? across : end.way();
     Spot ends = isAtEdge ? end.way() : lower(end, across, down);
+    return bow(end.at(), loops, ends, wide, tail);
+  }
+
+  /**
+   * Ties a bow.
+   *
+   * @param at where the knot is
+   * @param loops the way in which one of the loops lies
+   * @param ends the way in which the ends hang
+   * @param wide how wide the ribbon is
+   * @param tail how long each end is before it is tied
+   * @return the shapes of its parts, the knot over all others
+   */
+  static List<List<Spot>> bow(Spot at, Spot loops, Spot ends, double wide, double tail) {
     List<List<Spot>> shapes = new ArrayList<>();
     for (int side = -1; side <= 1; side += 2) {
-      Spot tip =
-          Loose.from(Loose.from(end.at(), ends, tail * HANGS), loops, side * tail * HANGS / 2);
-      Spot way = Loose.unit(end.at(), tip);
-      shapes.add(notched(List.of(end.at(), tip), way, wide));
+      Spot tip = Loose.from(Loose.from(at, ends, tail * HANGS), loops, side * tail * HANGS / 2);
+      Spot way = Loose.unit(at, tip);
+      shapes.add(notched(List.of(at, tip), way, wide));
     }
     for (int side = -1; side <= 1; side += 2) {
       List<Spot> loop = new ArrayList<>();
@@ -109,12 +122,12 @@ final class RibbonEnds {
         double angle = Math.PI * i / Loose.PARTS;
         double out = (1 - Math.cos(angle)) / 2 * tail * LOOP;
         double high = Math.sin(angle) * Math.sin(angle / 2) * wide * 1.1;
-        loop.add(Loose.from(Loose.from(end.at(), loops, side * out), ends, high - out / 4));
+        loop.add(Loose.from(Loose.from(at, loops, side * out), ends, high - out / 4));
       }
       shapes.add(loop);
     }
-    Spot left = Loose.from(end.at(), loops, -wide * 0.45);
-    Spot right = Loose.from(end.at(), loops, wide * 0.45);
+    Spot left = Loose.from(at, loops, -wide * 0.45);
+    Spot right = Loose.from(at, loops, wide * 0.45);
     shapes.add(Loose.band(List.of(left, right), wide));
     return shapes;
   }

@@ -68,8 +68,10 @@ public final class Relayer {
         .orElse(nearest);
   }
 
+  /** What has a size keeps one; a place may be at an edge, or past it. */
   private Length nearest(Parameter parameter, Length length) {
-    return ruled.of(parameter).nearest(length).max(step(parameter));
+    Length near = ruled.of(parameter).nearest(length);
+    return length.isPositive() ? near.max(step(parameter)) : near;
   }
 
   private Length step(Parameter parameter) {

@@ -94,7 +94,9 @@ final class Scaler {
     };
   }
 
+  /** What has a size keeps one; a place may be at an edge, or past it. */
   private static Length onMark(Length length, Marks marks) {
-    return marks.nearest(length).max(marks.step());
+    Length near = marks.nearest(length);
+    return length.isPositive() ? near.max(marks.step()) : near;
   }
 }

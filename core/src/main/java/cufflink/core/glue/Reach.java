@@ -198,9 +198,12 @@ final class Reach {
 
   /** A face that lies flat on its host all over is out of reach once it is glued there. */
   private boolean isHidden(Act one, Joint joint) {
-    boolean sameFace = one.host().equals(joint.piece()) && one.face() == joint.touching();
-    // Folded and glued on, its seam lies against the host.
-    return sameFace && (isFlat(joint.piece()) || one.isSeam(design)) && !holds(one, joint);
+    boolean isOnIt = one.host().equals(joint.piece());
+    boolean isThere = one.face() == joint.touching();
+    // The parts that a seam joins have been folded over, and show their other face.
+    return one.isSeam(design)
+        ? isOnIt && !isThere
+        : isOnIt && isThere && isFlat(joint.piece()) && !holds(one, joint);
   }
 
   /**

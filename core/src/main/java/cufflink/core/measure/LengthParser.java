@@ -77,6 +77,21 @@ public final class LengthParser {
     return read(matcher, text.strip(), unit);
   }
 
+  /**
+   * Reads a length that may be below nought, such as a place left of an edge.
+   *
+   * @param text what the maker typed, a minus before it if it is below nought
+   * @param unit the unit of a number without one
+   * @return the length, or one sentence about what is wrong
+   */
+  public static Parsed<Length> signed(String text, Unit unit) {
+    String plain = text.strip();
+    boolean isBelow = plain.startsWith("-") || plain.startsWith("−");
+    return isBelow
+        ? parse(plain.substring(1), unit).then(it -> Parsed.good(Length.ZERO.minus(it)))
+        : parse(text, unit);
+  }
+
   private static Parsed<Length> read(Matcher matcher, String text, Unit defaultUnit) {
     String symbol = matcher.group("unit");
     Unit unit = symbol == null ? defaultUnit : UNITS.get(symbol.strip());

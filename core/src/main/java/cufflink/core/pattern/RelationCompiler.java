@@ -2,6 +2,7 @@ package cufflink.core.pattern;
 
 import cufflink.core.design.Design.Relation;
 import cufflink.core.expression.Formula;
+import cufflink.core.expression.Kind;
 import cufflink.core.measure.Length;
 import cufflink.core.pattern.Parts.Presence;
 import cufflink.core.plane.Area;
@@ -69,6 +70,7 @@ final class RelationCompiler {
         .ifPresent(pocket -> add(id, section, (part, none) -> new Relation.Into(part, pocket)));
     takes(id, section);
     letters(id, section);
+    wraps(id, section);
     section
         .entry("mates")
         .map(entry -> home.piece(section.plain(entry)))
@@ -90,6 +92,20 @@ final class RelationCompiler {
                       section.lengths(entry, sides)));
             });
     return id;
+  }
+
+  private void wraps(String id, Section section) {
+    boolean tied = section.text("tied", "false").equals("true");
+    section
+        .entry("wraps")
+        .flatMap(entry -> section.formula(entry, Kind.LENGTH))
+        .ifPresent(
+            around ->
+                bonds.add(
+                    new Bond(
+                        Repeats.presence(id, section),
+                        (part, lengths) -> new Relation.Wraps(part, lengths.get(0), tied),
+                        List.of(around))));
   }
 
   /** What is written on a piece was drawn before; it is no formula. */

@@ -226,7 +226,7 @@ final class ValuesCompiler {
     if (WHOLE.matcher(text).matches()) {
       return new Setting.OfCount(Long.parseLong(text));
     }
-    Parsed<Length> length = LengthParser.parse(text, Unit.MILLIMETRE);
+    Parsed<Length> length = LengthParser.signed(text, Unit.MILLIMETRE);
     if (length.value().isEmpty()) {
       section.note(place, "pattern.default", text);
     } else if (!WITH_UNIT.matcher(text).matches()) {

@@ -8,6 +8,7 @@ import cufflink.core.drawing.Patch;
 import cufflink.core.drawing.Portrait;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Order;
+import cufflink.core.paper.PaperKind;
 import cufflink.core.plane.Side;
 import cufflink.core.run.Lie;
 import cufflink.core.scene.Drawing;
@@ -18,10 +19,8 @@ import cufflink.desktop.slip.SlipWriter;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
 import cufflink.files.words.Words;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import javafx.scene.Node;
 
 /** What is glued where? */
@@ -130,11 +129,11 @@ final class LayerStation implements PullStation {
         .followedBy(words.gone());
   }
 
-  /** Returns the pieces that something is glued to, and the card itself before them. */
+  /** Returns the pieces that something can be glued to, the card itself before all others. */
   private static List<Piece> hosts(Derivation.Made made) {
-    Set<String> hosts = new HashSet<>(Set.of(made.design().base().id()));
-    Patch.of(made.design()).forEach(patch -> hosts.add(patch.ref().piece()));
-    return made.design().pieces().stream().filter(each -> hosts.contains(each.id())).toList();
+    return made.design().pieces().stream()
+        .filter(each -> each.role().kind() != PaperKind.RIBBON)
+        .toList();
   }
 
   private Piece host(List<Piece> hosts) {

@@ -1,6 +1,7 @@
 package cufflink.desktop.work;
 
 import cufflink.core.decor.Spacing;
+import cufflink.core.decor.Topper;
 import cufflink.core.finding.Finding;
 import cufflink.core.fit.Fit;
 import cufflink.core.fit.Fitter;
@@ -17,6 +18,7 @@ import cufflink.core.measure.LengthParser;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Parsed;
 import cufflink.core.measure.Rulers;
+import cufflink.core.measure.Unit;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.pattern.Parameter.Role;
 import cufflink.core.pattern.Pattern;
@@ -80,13 +82,20 @@ public final class Sizing {
     }
     Parsed<Setting> setting =
         known.isLength()
-            ? LengthParser.parse(text, bench.shownMarks().unit())
-                .then(length -> Parsed.good(new Setting.OfLength(length)))
+            ? length(known, text).then(length -> Parsed.good(new Setting.OfLength(length)))
             : count(text);
     Job after = setting.value().map(each -> set(before, known, each)).orElse(before);
     Optional<Message> unusable = unusable(before, after);
     typed(parameter, before, unusable.isPresent() ? before : after);
     return unusable.isPresent() ? Parsed.bad(unusable.get()) : setting;
+  }
+
+  /** Only a place of something may be below nought. */
+  private Parsed<Length> length(Parameter known, String text) {
+    Unit unit = bench.shownMarks().unit();
+    return Topper.least(known.id()).compareTo(Length.ZERO) < 0
+        ? LengthParser.signed(text, unit)
+        : LengthParser.parse(text, unit);
   }
 
   /** Says why nothing could be made of a job of which something can be made now. */

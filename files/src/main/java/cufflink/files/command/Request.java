@@ -2,6 +2,7 @@ package cufflink.files.command;
 
 import static cufflink.files.command.BadInputException.orBad;
 
+import cufflink.core.decor.Topper;
 import cufflink.core.fit.Fit;
 import cufflink.core.fit.Fitter;
 import cufflink.core.fit.Goal;
@@ -227,7 +228,15 @@ final class Request {
   private static Setting setting(Parameter parameter, String text, Marks ruler) {
     String place = "--set " + parameter.id();
     return switch (parameter.kind()) {
-      case LENGTH -> new Setting.OfLength(orBad(place, LengthParser.parse(text, ruler.unit())));
+      case LENGTH -> {
+        Length least = Topper.least(parameter.id());
+        yield new Setting.OfLength(
+            orBad(
+                place,
+                least.compareTo(Length.ZERO) < 0
+                    ? LengthParser.signed(text, ruler.unit())
+                    : LengthParser.parse(text, ruler.unit())));
+      }
       case NUMBER -> {
         if (!text.matches("\\d{1,6}")) {
           throw BadInputException.of("command.count", parameter.id(), text);

@@ -79,7 +79,7 @@ final class TopperText {
     }
     Topper.Start start =
         new Topper.Start(
-            across, down, length(found.group("left"), ruler), length(found.group("top"), ruler));
+            across, down, place(found.group("left"), ruler), place(found.group("top"), ruler));
     if (start.absurd().isPresent()) {
       throw BadInputException.of(
           "command.topper-size", OPTION, written, Topper.LARGEST, Topper.PAST);
@@ -111,6 +111,11 @@ final class TopperText {
 
   private static int copy(String text) {
     return text == null || text.equals("each") ? Topper.EACH : Integer.parseInt(text);
+  }
+
+  /** What is left of an edge or above it is below nought. */
+  private static Length place(String text, Marks ruler) {
+    return orBad(OPTION, LengthParser.signed(text.strip(), ruler.unit()));
   }
 
   private static Length length(String text, Marks ruler) {
