@@ -6,8 +6,6 @@ import cufflink.core.fold.Catches;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Ink;
 import cufflink.core.scene.Ref;
-import cufflink.core.scene.Surface;
-import cufflink.core.space.Viewpoint;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -22,28 +20,20 @@ public final class CatchMarks {
   private CatchMarks() {}
 
   /**
-   * Adds rings to a drawing made by {@link FoldDrawing#of}.
+   * Adds rings to the drawing of a card.
    *
    * @param drawing the card at that moment
-   * @param model the folded card
    * @param catches all its catches
    * @param moment as for {@link FoldModel#pose(double)}
-   * @param viewpoint from where it is seen
-   * @param surface what the drawing is made for
+   * @param aim how places of the drawing are found
    * @return the drawing with a ring for each catch about that moment
    */
   public static Drawing on(
-      Drawing drawing,
-      FoldModel model,
-      List<Catches.Catch> catches,
-      double moment,
-      Viewpoint viewpoint,
-      Surface surface) {
+      Drawing drawing, List<Catches.Catch> catches, double moment, FoldFrame.Aim aim) {
     List<Drawing.Mark> marks = new ArrayList<>(drawing.marks());
     for (Catches.Catch each : catches) {
       if (Math.abs(each.moment() - moment) <= SHOWN) {
-        Spot middle =
-            FoldFrame.seenAt(model, moment, viewpoint, surface, each.other(), each.place());
+        Spot middle = aim.seenAt(moment, each.other(), each.place());
         marks.add(new Drawing.Stroke(ring(middle), Ink.CAUGHT, Ref.NONE));
       }
     }

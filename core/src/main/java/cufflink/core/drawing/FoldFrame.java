@@ -39,62 +39,68 @@ public final class FoldFrame {
   }
 
   /**
-   * Returns the place on the table under a place of a drawing made by {@link FoldDrawing#of}.
+   * How places of a drawing and places of what is folded find each other.
    *
    * @param model the folded piece
-   * @param viewpoint from where it is seen; not along the table
-   * @param surface what the drawing was made for
-   * @param at the place on the drawing
-   * @return the place on the table
-   */
-  public static Spot onTable(FoldModel model, Viewpoint viewpoint, Surface surface, Spot at) {
-    Pen pen = pen(model.reach(), viewpoint, surface);
-    Spot seen = pen.back(at);
-    // The eye sees the table's depth shortened by the cosine of its tilt.
-    Vec right = viewpoint.apply(new Vec(1, 0, 0));
-    Vec down = viewpoint.apply(new Vec(0, 1, 0));
-    double area = right.x() * down.y() - right.y() * down.x();
-    double x = (seen.x() * down.y() - seen.y() * down.x()) / area;
-    double y = (seen.y() * right.x() - seen.x() * right.y()) / area;
-    return new Spot(x, y);
-  }
-
-  /**
-   * Returns where a place of a facet is on a drawing made by {@link FoldDrawing#of}.
-   *
-   * @param model the folded piece
-   * @param moment as for {@link FoldModel#pose(double)}
+   * @param room all that the drawing has room for, as {@link FoldModel#reach} or {@link
+   *     Portrait#room} returns it
    * @param viewpoint from where it is seen
-   * @param surface what the drawing is made for
-   * @param facet the facet
-   * @param place the place on it
-   * @return the place on the drawing
+   * @param surface what the drawing was made for
    */
-  public static Spot seenAt(
-      FoldModel model, double moment, Viewpoint viewpoint, Surface surface, int facet, Spot place) {
-    Pen pen = pen(model.reach(), viewpoint, surface);
-    return seen(pen, viewpoint, model.pose(moment), facet, place);
+  public record Aim(FoldModel model, List<Vec> room, Viewpoint viewpoint, Surface surface) {
+    /** Aims at a drawing made by {@link FoldDrawing#of}. */
+    public static Aim at(FoldModel model, Viewpoint viewpoint, Surface surface) {
+      return new Aim(model, model.reach(), viewpoint, surface);
+    }
+
+    private Pen pen() {
+      return FoldFrame.pen(room, viewpoint, surface);
+    }
+
+    /**
+     * Returns the place on the table under a place of the drawing, which is not seen along it.
+     *
+     * @param at the place on the drawing
+     * @return the place on the table
+     */
+    public Spot onTable(Spot at) {
+      Spot seen = pen().back(at);
+      // The eye sees the table's depth shortened by the cosine of its tilt.
+      Vec right = viewpoint.apply(new Vec(1, 0, 0));
+      Vec down = viewpoint.apply(new Vec(0, 1, 0));
+      double area = right.x() * down.y() - right.y() * down.x();
+      double x = (seen.x() * down.y() - seen.y() * down.x()) / area;
+      double y = (seen.y() * right.x() - seen.x() * right.y()) / area;
+      return new Spot(x, y);
+    }
+
+    /**
+     * Returns where a place of a facet is on the drawing.
+     *
+     * @param moment as for {@link FoldModel#pose(double)}
+     * @param facet the facet
+     * @param place the place on it
+     * @return the place on the drawing
+     */
+    public Spot seenAt(double moment, int facet, Spot place) {
+      return seen(pen(), viewpoint, model.pose(moment), facet, place);
+    }
+
+    /**
+     * Finds what lies at a place of the drawing.
+     *
+     * @param moment as for {@link FoldModel#pose(double)}
+     * @param at the place on the drawing
+     * @return the facets there and the places on them, the uppermost first
+     */
+    public List<Grip> grips(double moment, Spot at) {
+      List<Ply> plies = FoldedView.of(model, moment, viewpoint).plies();
+      return FoldFrame.grips(pen().back(at), plies, model.pose(moment), viewpoint);
+    }
   }
 
   /** A facet and a place on it. */
   public record Grip(int facet, Spot place) {}
-
-  /**
-   * Finds what lies at a place of a drawing made by {@link FoldDrawing#of}.
-   *
-   * @param model the folded piece
-   * @param moment as for {@link FoldModel#pose(double)}
-   * @param viewpoint from where it is seen
-   * @param surface what the drawing was made for
-   * @param at the place on the drawing
-   * @return the facets there and the places on them, the uppermost first
-   */
-  public static List<Grip> grips(
-      FoldModel model, double moment, Viewpoint viewpoint, Surface surface, Spot at) {
-    Spot seen = pen(model.reach(), viewpoint, surface).back(at);
-    List<Ply> plies = FoldedView.of(model, moment, viewpoint).plies();
-    return grips(seen, plies, model.pose(moment), viewpoint);
-  }
 
   private static List<Grip> grips(Spot seen, List<Ply> plies, Pose pose, Viewpoint viewpoint) {
     List<Grip> grips = new ArrayList<>();

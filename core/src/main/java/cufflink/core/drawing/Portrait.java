@@ -130,10 +130,22 @@ public final class Portrait {
       double moment,
       Viewpoint viewpoint,
       Surface surface) {
+    Pen pen = FoldFrame.pen(room(model, design, viewpoint), viewpoint, surface);
+    return new Portrait(model, design, look, moment, viewpoint, pen).draw(moment, surface);
+  }
+
+  /**
+   * Returns all that the drawing of a card that is opened and worked has room for.
+   *
+   * @param model the card, put together
+   * @param design its design
+   * @param viewpoint from where it is seen
+   * @return places in space, as {@link FoldFrame.Aim} asks for them
+   */
+  public static List<Vec> room(FoldModel model, Design design, Viewpoint viewpoint) {
     List<Vec> places = new ArrayList<>(model.reach());
     places.addAll(places(model, design, model.closing(), viewpoint));
-    Pen pen = FoldFrame.pen(places, viewpoint, surface);
-    return new Portrait(model, design, look, moment, viewpoint, pen).draw(moment, surface);
+    return places;
   }
 
   /**

@@ -1,6 +1,7 @@
 package cufflink.core.glue;
 
 import cufflink.core.design.Design;
+import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Mover;
@@ -200,9 +201,9 @@ final class Reach {
   private boolean isHidden(Act one, Joint joint) {
     boolean isOnIt = one.host().equals(joint.piece());
     boolean isThere = one.face() == joint.touching();
-    // The parts that a seam joins have been folded over, and show their other face.
+    // Folded and glued on, its seam lies against the host; of a tube if that is turned over.
     return one.isSeam(design)
-        ? isOnIt && !isThere
+        ? isOnIt && (isThere || joint.over() && one.face() == Face.OUTSIDE)
         : isOnIt && isThere && isFlat(joint.piece()) && !holds(one, joint);
   }
 

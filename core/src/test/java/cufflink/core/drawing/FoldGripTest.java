@@ -53,16 +53,18 @@ class FoldGripTest {
       double moment = random.nextDouble();
       int facet = random.nextInt(3);
       Spot on = model.flat().facets().get(facet).inside();
-      Spot seen = FoldFrame.seenAt(model, moment, VIEW, SURFACE, facet, on);
-      FoldFrame.Grip grip = FoldFrame.grips(model, moment, VIEW, SURFACE, seen).get(0);
-      Spot again = FoldFrame.seenAt(model, moment, VIEW, SURFACE, grip.facet(), grip.place());
+      Spot seen = FoldFrame.Aim.at(model, VIEW, SURFACE).seenAt(moment, facet, on);
+      FoldFrame.Grip grip = FoldFrame.Aim.at(model, VIEW, SURFACE).grips(moment, seen).get(0);
+      Spot again =
+          FoldFrame.Aim.at(model, VIEW, SURFACE).seenAt(moment, grip.facet(), grip.place());
       assertEquals(0, seen.distance(again), NEAR, "what is held lies under the pointer");
     }
   }
 
   @Test
   void grip_besideThePaper_isNothing() {
-    assertTrue(FoldFrame.grips(model(Fold.VALLEY), 0.4, VIEW, SURFACE, new Spot(2, 2)).isEmpty());
+    assertTrue(
+        FoldFrame.Aim.at(model(Fold.VALLEY), VIEW, SURFACE).grips(0.4, new Spot(2, 2)).isEmpty());
   }
 
   @Test
@@ -70,8 +72,8 @@ class FoldGripTest {
     FoldModel model = model(Fold.MOUNTAIN);
     for (Spot place : List.of(new Spot(10, 10), new Spot(130, 55), new Spot(61, 3))) {
       int facet = place.x() < 50 ? 0 : place.x() < 120 ? 1 : 2;
-      Spot seen = FoldFrame.seenAt(model, 0, VIEW, SURFACE, facet, place);
-      assertEquals(0, place.distance(FoldFrame.onTable(model, VIEW, SURFACE, seen)), NEAR);
+      Spot seen = FoldFrame.Aim.at(model, VIEW, SURFACE).seenAt(0, facet, place);
+      assertEquals(0, place.distance(FoldFrame.Aim.at(model, VIEW, SURFACE).onTable(seen)), NEAR);
     }
   }
 

@@ -65,7 +65,19 @@ record FoldReading(
         isCard && isWhole(derivation, model)
             ? Portrait.moving(model, design, look, asked, viewpoint, on)
             : FoldDrawing.of(model, patches, asked, viewpoint, on);
-    return CatchMarks.on(drawing, model, catches(), asked, viewpoint, on);
+    return CatchMarks.on(drawing, catches(), asked, aim(layers, on));
+  }
+
+  /** Returns how places of its drawing are found. */
+  FoldFrame.Aim aim(Layers layers, Surface on) {
+    boolean isCard = layers == Layers.TOGETHER && asked >= model.closing();
+    return isCard && isWhole(derivation, model)
+        ? new FoldFrame.Aim(
+            model,
+            Portrait.room(model, derivation.made().orElseThrow().design(), viewpoint),
+            viewpoint,
+            on)
+        : FoldFrame.Aim.at(model, viewpoint, on);
   }
 
   /** Returns what catches, if it has been found out and the whole card is shown. */
@@ -144,12 +156,12 @@ record FoldReading(
   }
 
   /** Says how many plies lie at a place and how thick they are, where the card is closed. */
-  Optional<String> thick(Surface surface, Spot at) {
+  Optional<String> thick(FoldFrame.Aim aim, Spot at) {
     boolean closed = asked == model.closing() || asked >= model.stages().size();
     if (!closed || !isWhole(derivation, model)) {
       return Optional.empty();
     }
-    Spot place = FoldFrame.onTable(model, viewpoint, surface, at);
+    Spot place = aim.onTable(at);
     return report
         .flatMap(FoldReport::thickness)
         .flatMap(all -> all.at(place))
@@ -159,10 +171,8 @@ record FoldReading(
   }
 
   /** Says which paper shows at a place, and which face of it. */
-  Optional<String> shows(Surface surface, Spot at) {
-    return FoldFrame.grips(model, model.shown(asked), viewpoint, surface, at).stream()
-        .findFirst()
-        .map(this::shows);
+  Optional<String> shows(FoldFrame.Aim aim, Spot at) {
+    return aim.grips(model.shown(asked), at).stream().findFirst().map(this::shows);
   }
 
   private String shows(FoldFrame.Grip held) {

@@ -38,9 +38,6 @@ final class FoldStation implements StationView {
   private static final double DEGREES_PER_PIXEL = 0.4;
   private static final double STEP = 0.1;
 
-  private static final List<Double> REACHES = List.of(0.01, 0.25, 0.5);
-  private static final double LEAST_SPEED = 20;
-
   private final Workbench bench;
   private final Runnable redraw;
   private final Runnable anew;
@@ -48,6 +45,8 @@ final class FoldStation implements StationView {
   private final FoldPlayer player;
   private final WaitingLine waits;
   private final HeldPull held;
+  private final FoldHand hand;
+  private final FoldLead lead;
   private Viewpoint viewpoint = FRONT;
   private String piece = "";
   private final Label here = new Label();
@@ -70,6 +69,8 @@ final class FoldStation implements StationView {
     this.waits = new WaitingLine(bench.folding().folder(), Words.say("fold.working"));
     this.player = new FoldPlayer(scrubber);
     this.held = new HeldPull(redraw);
+    this.hand = new FoldHand(bench);
+    this.lead = new FoldLead(scrubber);
   }
 
   @Override
@@ -115,7 +116,7 @@ final class FoldStation implements StationView {
                     .map(each -> Sentence.item(each.title(), () -> show(each)))
                     .toList());
     all =
-        all.followedBy(Message.of(moves ? "fold.sentence" : "fold.ends"))
+        all.followedBy(Message.of(moves ? moving(derivation) : "fold.ends"))
             .followedBy(Message.of("fold.layers", lying));
     for (String more :
         Stream.of(
@@ -183,7 +184,7 @@ final class FoldStation implements StationView {
   }
 
   private Drawing draw(Derivation derivation, Derivation.Made made, Surface on) {
-    return reading(derivation, model(models(made))).drawing(layers, on);
+    return hand.over(reading(derivation, model(models(made))).drawing(layers, on));
   }
 
   private FoldReading reading(Derivation derivation, FoldModel model) {
@@ -271,15 +272,27 @@ final class FoldStation implements StationView {
   @Override
   public void press(double x, double y) {
     grip = Optional.empty();
-    if (surface.isPresent() && current().isPresent() && lies()) {
+    Optional<Derivation> now = bench.derivation().get();
+    if (now.isPresent() && surface.isPresent() && current().isPresent() && lies()) {
       FoldModel model = current().get();
       double moment = model.shown(scrubber.moment());
-      grip =
-          // Where what lies on top stays, what lies under it is led.
-          FoldFrame.grips(model, moment, viewpoint, surface.get(), new Spot(x, y)).stream()
-              .filter(each -> moves(model, each))
-              .findFirst();
+      FoldFrame.Aim aim = aim(now.get(), model);
       player.stop();
+      if (!hand.press(aim, moment, new Spot(x, y))) {
+        grip =
+            // Where what lies on top stays, what lies under it is led.
+            aim.grips(moment, new Spot(x, y)).stream()
+                .filter(each -> lead.moves(aim, each))
+                .findFirst();
+      }
+    }
+  }
+
+  @Override
+  public void release() {
+    if (hand.isHeld()) {
+      hand.release();
+      redraw.run();
     }
   }
 
@@ -289,57 +302,15 @@ final class FoldStation implements StationView {
 
   /** Says whether something is held that moves. */
   boolean isHeld() {
-    return grip.isPresent();
+    return grip.isPresent() || hand.isHeld();
   }
 
-  /**
-   * Returns how a held place moves on the drawing from here on, or has moved up to here: where one
-   * stage ends and the next begins these are not the same. What rises straight towards the eye
-   * hardly moves at first; then it is told by where it goes later in the stage.
-   */
-  private Optional<Spot> speed(FoldModel model, FoldFrame.Grip held, boolean onwards) {
-    double moment = scrubber.moment();
-    double end = onwards ? Math.floor(moment) + 1 : Math.ceil(moment) - 1;
-    if (end < 0 || end > model.stages().size()) {
-      return Optional.empty();
-    }
-    Spot from = seen(model, moment, held);
-    return REACHES.stream()
-        .map(reach -> onwards ? Math.min(end, moment + reach) : Math.max(end, moment - reach))
-        .map(
-            other -> {
-              Spot to = seen(model, other, held);
-              double time = other - moment;
-              return new Spot((to.x() - from.x()) / time, (to.y() - from.y()) / time);
-            })
-        .filter(each -> Math.hypot(each.x(), each.y()) >= LEAST_SPEED)
-        .findFirst();
+  private static String moving(Derivation derivation) {
+    return derivation.job().order().toppers().isEmpty() ? "fold.sentence" : "fold.sentence-own";
   }
 
-  /** Says whether a held place moves now, on or back. */
-  private boolean moves(FoldModel model, FoldFrame.Grip held) {
-    return speed(model, held, true).isPresent() || speed(model, held, false).isPresent();
-  }
-
-  /** Leads a held place along the way it can go: on if the pull is that way, else back. */
-  private void lead(FoldModel model, FoldFrame.Grip held, double right, double down) {
-    for (boolean onwards : new boolean[] {true, false}) {
-      Optional<Spot> speed = speed(model, held, onwards);
-      if (speed.isPresent()) {
-        double x = speed.get().x();
-        double y = speed.get().y();
-        double on = (right * x + down * y) / (x * x + y * y);
-        if (on > 0 == onwards) {
-          scrubber.setMoment(scrubber.moment() + on);
-          return;
-        }
-      }
-    }
-  }
-
-  private Spot seen(FoldModel model, double moment, FoldFrame.Grip held) {
-    return FoldFrame.seenAt(
-        model, moment, viewpoint, surface.orElseThrow(), held.facet(), held.place());
+  private FoldFrame.Aim aim(Derivation derivation, FoldModel model) {
+    return reading(derivation, model).aim(layers, surface.orElseThrow());
   }
 
   /** Says what shows under the pointer; where the card is closed also how thick it is there. */
@@ -355,8 +326,8 @@ final class FoldStation implements StationView {
     List<String> says = new ArrayList<>();
     if (lies()) {
       FoldReading reading = reading(derivation.get(), model);
-      reading.thick(surface.get(), at).ifPresent(says::add);
-      reading.shows(surface.get(), at).ifPresent(says::add);
+      reading.thick(aim(derivation.get(), model), at).ifPresent(says::add);
+      reading.shows(aim(derivation.get(), model), at).ifPresent(says::add);
     }
     here.setText(String.join("  ·  ", says));
   }
@@ -377,8 +348,14 @@ final class FoldStation implements StationView {
 
   @Override
   public void drag(double right, double down) {
-    if (grip.isPresent() && current().isPresent()) {
-      lead(current().get(), grip.get(), right, down);
+    if (hand.isHeld()) {
+      hand.drag(right, down);
+      redraw.run();
+      return;
+    }
+    Optional<Derivation> now = bench.derivation().get();
+    if (grip.isPresent() && now.isPresent() && current().isPresent()) {
+      lead.lead(aim(now.get(), current().get()), grip.get(), right, down);
       return;
     }
     double tilt = viewpoint.tilt() - down * DEGREES_PER_PIXEL;

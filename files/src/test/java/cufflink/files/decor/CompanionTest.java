@@ -121,7 +121,7 @@ class CompanionTest {
   @Test
   void onEachSleeve_isSeenUpright_thoughTheMiddleOneIsTurned() {
     List<Polygon> letters =
-        letters(derive(FOLIO, Values.NONE, label("own1", "sleeve", 40, 30, 120, 75)));
+        letters(derive(FOLIO, Values.NONE, label("own1", "sleeve", 40, 30, 60, 45)));
     assertEquals(3, letters.size());
     for (Polygon letter : letters) {
       Envelope box = letter.getEnvelopeInternal();
@@ -134,7 +134,7 @@ class CompanionTest {
   @ParameterizedTest
   @CsvSource({"1, 0", "2, 1", "3, 2", "7, 2", "999, 2"})
   void onOneOfThem_isThere(int copy, int place) {
-    Topper label = label("own1", "sleeve", 40, 30, 120, 75);
+    Topper label = label("own1", "sleeve", 40, 30, 60, 45);
     List<Polygon> all = letters(derive(FOLIO, Values.NONE, label));
     all.sort(java.util.Comparator.comparingDouble(each -> each.getCentroid().getX()));
     List<Polygon> one = letters(derive(FOLIO, Values.NONE, label.onCopy(copy)));
@@ -165,7 +165,7 @@ class CompanionTest {
   /** What lies on what is on each lies on each. */
   @Test
   void onWhatIsOnEach_isOnEachToo() {
-    Topper below = label("own1", "sleeve", 40, 30, 120, 75);
+    Topper below = label("own1", "sleeve", 40, 30, 60, 45);
     Topper above = label("own2", "own1", 20, 10, 5, 5);
     Design design = derive(FOLIO, Values.NONE, below, above).made().orElseThrow().design();
     assertEquals(3, design.piece("own2").orElseThrow().count());
