@@ -102,4 +102,17 @@ class LengthParserTest {
   void parse_longestLength_isStillTaken() {
     assertTrue(LengthParser.parse("10000 mm", Unit.MILLIMETRE).value().isPresent());
   }
+
+  /** A place left of an edge is as far from it as one right of it, with a minus before it. */
+  @Test
+  void signed_isThatFarBelowNought() {
+    for (String text : new String[] {"6", "6 mm", "1/4 in", "0,5 cm", "0"}) {
+      Length far = LengthParser.parse(text, Unit.MILLIMETRE).orElseThrow();
+      assertEquals(far, LengthParser.signed(text, Unit.MILLIMETRE).orElseThrow());
+      assertEquals(
+          Length.ZERO.minus(far), LengthParser.signed("-" + text, Unit.MILLIMETRE).orElseThrow());
+    }
+    assertTrue(LengthParser.signed("--6", Unit.MILLIMETRE).value().isEmpty());
+    assertTrue(LengthParser.signed("-", Unit.MILLIMETRE).value().isEmpty());
+  }
 }

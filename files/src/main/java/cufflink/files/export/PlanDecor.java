@@ -50,6 +50,15 @@ final class PlanDecor {
     }
   }
 
+  /** On which of several equal pieces it lies, in the order in which they are put on. */
+  private static String copy(Topper topper) {
+    return switch (topper.copy()) {
+      case Topper.EACH -> "each";
+      case Topper.LAST -> "last";
+      default -> Integer.toString(topper.copy());
+    };
+  }
+
   /** A topper as it lies now, seen on its face; on foam it stands off the card. */
   private static void write(ObjectNode node, Topper topper, Values settled) {
     node.put("id", topper.id())
@@ -58,6 +67,7 @@ final class PlanDecor {
         .put("shape", plain(topper.shape()))
         .put("stock", plain(topper.stock()))
         .put("on", topper.on())
+        .put("copy", copy(topper))
         .put("face", plain(topper.face()))
         .put("with", plain(topper.fixing().with()))
         .put("byFoot", topper.fixing().byFoot())

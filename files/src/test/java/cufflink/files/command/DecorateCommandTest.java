@@ -40,6 +40,30 @@ class DecorateCommandTest {
     return err.toString(StandardCharsets.UTF_8);
   }
 
+  /** What is typed is what is planned: at an edge, past it, and on which of several pieces. */
+  @Test
+  void placesPastAnEdge_andPiecesOfAccessories_areTaken() throws IOException {
+    int code =
+        run(
+            "plan",
+            "stacked-pocket-folio",
+            "--json",
+            "--topper",
+            "circle 36 mm on band outside at 128 mm, -4 mm white foam overhanging called seal",
+            "--topper",
+            "rectangle 40 mm x 16 mm on 2 sleeve outside at 60 mm, 0 mm called tab");
+    assertEquals(Cufflink.GOOD, code, said());
+    JsonNode plan = new ObjectMapper().readTree(out.toString());
+    assertEquals(-4, plan.path("values").path("own1_top").asDouble());
+    assertEquals(0, plan.path("values").path("own2_top").asDouble());
+    int tabs = 0;
+    for (JsonNode joint : plan.path("joints")) {
+      tabs += joint.path("piece").asText().equals("own2") ? 1 : 0;
+    }
+    assertEquals(1, tabs, "on one sleeve only");
+    assertEquals("band", plan.path("toppers").get(0).path("on").asText());
+  }
+
   /** The middle of a sheet of 300 mm is cut out for a panel of 134 by 94, by hand at 83 and 103. */
   @Test
   void plainPrint_isASheetToCutFrom() throws IOException {

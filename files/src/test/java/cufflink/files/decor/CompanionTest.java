@@ -15,12 +15,15 @@ import cufflink.core.design.Piece;
 import cufflink.core.drawing.Portrait;
 import cufflink.core.finding.Finding;
 import cufflink.core.finding.FindingKind;
+import cufflink.core.fit.Relayer;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Order;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
+import cufflink.core.measure.Rulers;
+import cufflink.core.paper.Adhesive;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.scene.Drawing;
@@ -177,6 +180,49 @@ class CompanionTest {
             .toList();
     assertEquals(3, hosts.size());
     assertTrue(hosts.stream().allMatch(it -> it.orElseThrow().piece().equals("own1")));
+  }
+
+  /** What may hang over does so on each. */
+  @Test
+  void overhanging_isSoOnEach() {
+    Topper label =
+        label("own1", "sleeve", 40, 30, 60, 45)
+            .fixed(new Topper.Fixing(Adhesive.LIQUID, false, true));
+    Design design = derive(FOLIO, Values.NONE, label).made().orElseThrow().design();
+    List<String> ids =
+        design.joints().stream()
+            .filter(each -> each.piece().equals("own1"))
+            .map(Joint::id)
+            .toList();
+    assertEquals(3, ids.size());
+    assertTrue(ids.stream().allMatch(design::overhangs), ids.toString());
+  }
+
+  /** Between the sleeve of one unit and the leaf of the next there is time for a label. */
+  @Test
+  void eachLabel_isPutOnBeforeTheNextUnitIsBegun() {
+    Design design =
+        derive(FOLIO, Values.NONE, label("own1", "sleeve", 40, 30, 60, 45))
+            .made()
+            .orElseThrow()
+            .design();
+    List<String> order =
+        design.joints().stream()
+            .map(Joint::piece)
+            .filter(each -> each.equals("own1") || each.equals("leaf"))
+            .toList();
+    assertEquals(List.of("leaf", "own1", "leaf", "own1", "leaf", "own1"), order);
+  }
+
+  /** A place at an edge or past it is one on any ruler; it has no least size. */
+  @Test
+  void placeAtAnEdge_staysThereOnAnotherRuler() {
+    Topper label = label("own1", "base", 40, 30, 0, 45);
+    Pattern pattern = LIBRARY.pattern("slim-tent", Set.of(), List.of(label)).orElseThrow();
+    Values values = pattern.normalValues().and("own1_top", Length.parse("-4 mm"));
+    Values now = Relayer.relay(pattern, values, Rulers.one(Marks.EIGHTHS), Set.of());
+    assertEquals(Length.ZERO, now.length("own1_left").orElseThrow());
+    assertEquals(Length.ZERO.minus(Length.ofInches(1, 8)), now.length("own1_top").orElseThrow());
   }
 
   /** A belly band comes from a file of its own, and only if the maker wants one. */

@@ -1,5 +1,6 @@
 package cufflink.files.decor;
 
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.card.FoldModel;
@@ -10,12 +11,15 @@ import cufflink.core.design.Design;
 import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
 import cufflink.core.drawing.Portrait;
+import cufflink.core.finding.Finding;
+import cufflink.core.finding.FindingKind;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.flat.Glued;
 import cufflink.core.flat.Spot;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Order;
+import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
 import cufflink.core.paper.Adhesive;
 import cufflink.core.pattern.Pattern;
@@ -28,6 +32,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -146,6 +151,38 @@ class FigureSeenTest {
       }
     }
     return false;
+  }
+
+  private static Set<FindingKind> found(int top, long tilt) {
+    Topper label =
+        new Topper(
+            "own1",
+            "label",
+            "",
+            Topper.Shape.RECTANGLE,
+            Topper.Stock.WHITE,
+            "base",
+            Face.INSIDE,
+            Topper.Fixing.FLAT,
+            new Topper.Start(
+                Length.ofMillimetres(60),
+                Length.ofMillimetres(10),
+                Length.ofMillimetres(30),
+                Length.ofMillimetres(top)));
+    return derive("banded-half-fold", List.of(label), tilt).findings().stream()
+        .map(Finding::kind)
+        .collect(Collectors.toSet());
+  }
+
+  /** By hand: folded at 100, a strip of 60 by 10 at 80 reaches 115 once it is set up. */
+  @Test
+  void tilted_itsGlueMayLieOnTheFold_orBesideThePaper() {
+    assertFalse(found(80, 0).contains(FindingKind.GLUE_ON_SCORE));
+    assertTrue(found(80, 90).contains(FindingKind.GLUE_ON_SCORE));
+    assertTrue(found(80, 60).contains(FindingKind.GLUE_ON_SCORE));
+    assertFalse(found(60, 90).contains(FindingKind.GLUE_ON_SCORE));
+    assertFalse(found(5, 0).contains(FindingKind.GLUE_OFF_PAPER));
+    assertTrue(found(5, 90).contains(FindingKind.GLUE_OFF_PAPER));
   }
 
   /** Whoever turns a part turns the glue on it as well: it goes onto the part's own paper. */

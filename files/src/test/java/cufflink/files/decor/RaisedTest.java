@@ -5,7 +5,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.decor.Topper;
 import cufflink.core.decor.Treatment;
+import cufflink.core.design.Design;
 import cufflink.core.design.Face;
+import cufflink.core.design.Layer;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
 import cufflink.core.job.Order;
@@ -79,6 +81,20 @@ class RaisedTest {
     assertEquals(bare + 4 * PASTE, thick(job(List.of(), List.of(inside, outside))), NEAR);
     Treatment ink = new Treatment(Treatment.Kind.STAMP, "base", Face.OUTSIDE);
     assertEquals(bare, thick(job(List.of(), List.of(ink))), NEAR);
+  }
+
+  /** A layer that is pasted where most lies is thicker there by that. */
+  @Test
+  void pasteOnALayer_isReckonedWithToo() {
+    double bare = thick(job(List.of(), List.of()));
+    Design design = Jobs.derive(job(List.of(), List.of())).made().orElseThrow().design();
+    double most = 0;
+    for (Layer layer : design.layers()) {
+      Treatment paste =
+          new Treatment(Treatment.Kind.PASTE, layer.on() + "." + layer.id(), layer.face());
+      most = Math.max(most, thick(job(List.of(), List.of(paste))));
+    }
+    assertEquals(bare + PASTE, most, NEAR);
   }
 
   /** Foam makes a letter dearer, and that is said. */
