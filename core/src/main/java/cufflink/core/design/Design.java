@@ -257,12 +257,25 @@ public record Design(
         && (isAlone || relations.contains(new Relation.Closes(joint.id())));
   }
 
-  /**
-   * Says whether a joint puts one piece on another, and does not close one by itself.
-   *
-   * @param joint a joint of this design
-   * @return true as well for a piece on another copy of its own kind
-   */
+  /** Returns the same card of other parts, folded and finished as this one is. */
+  public Design of(
+      List<Piece> nowPieces, List<Layer> nowLayers, List<Joint> nowJoints, List<Relation> now) {
+    return new Design(
+        patternId,
+        nowPieces,
+        nowLayers,
+        stages,
+        rest,
+        finishedWidth,
+        finishedHeight,
+        nowJoints,
+        zones,
+        pockets,
+        notes,
+        now);
+  }
+
+  /** Says whether a joint puts a piece on another, or on a copy of itself, and closes none. */
   public boolean isJoining(Joint joint) {
     return !joint.piece().equals(joint.on())
         || !isSeam(joint) && piece(joint.piece()).filter(each -> each.count() > 1).isPresent();
@@ -278,18 +291,14 @@ public record Design(
    */
   public Optional<Joint> host(Joint joint) {
     int index = joints.indexOf(joint);
-    List<Joint> before = index < 0 ? joints : joints.subList(0, index);
+    List<Joint> puts =
+        joints.stream().filter(each -> each.piece().equals(joint.on()) && isJoining(each)).toList();
     Optional<Joint> last =
-        before.stream().filter(each -> puts(each, joint.on())).reduce((first, next) -> next);
+        puts.stream()
+            .filter(each -> index < 0 || joints.indexOf(each) < index)
+            .reduce((first, next) -> next);
     // What is put on only later has been worked on before that.
-    return last.isPresent() || joint.on().equals(base().id())
-        ? last
-        : joints.stream().filter(each -> puts(each, joint.on())).findFirst();
-  }
-
-  /** A piece on one of its own kind is another copy of it, unless it is glued to itself. */
-  private boolean puts(Joint joint, String piece) {
-    return joint.piece().equals(piece) && isJoining(joint);
+    return joint.on().equals(base().id()) ? last : last.or(() -> puts.stream().findFirst());
   }
 
   /**

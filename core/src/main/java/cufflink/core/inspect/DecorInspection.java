@@ -252,22 +252,29 @@ public final class DecorInspection {
       for (int j = i + 1; j < raised.size(); j++) {
         Geometry shared = Areas.common(raised.get(i).place(), raised.get(j).place());
         if (shared.getArea() > BESIDE) {
-          findings.add(finding(raised.get(i).joint(), raised.get(j).joint(), toppers));
+          Finding finding = finding(raised.get(i).joint(), raised.get(j).joint(), toppers);
+          // Of several copies it is told once.
+          if (findings.stream().noneMatch(it -> it.sentence().equals(finding.sentence()))) {
+            findings.add(finding);
+          }
         }
       }
     }
     return findings;
   }
 
-  private static Finding finding(Joint one, Joint other, List<Topper> toppers) {
-    boolean sameFace = one.on().equals(other.on()) && one.face() == other.face();
-    boolean stacked = sameFace || other.on().equals(one.piece());
+  private Finding finding(Joint one, Joint other, List<Topper> toppers) {
+    boolean sameFace =
+        one.on().equals(other.on())
+            && one.face() == other.face()
+            && design.host(one).equals(design.host(other));
+    boolean stacked = sameFace || design.host(other).equals(Optional.of(one));
+    String meets = other.label().equals(one.label()) ? "inspect.pads-alike" : "inspect.pads-meet";
     return new Finding(
         FindingKind.PADS_ON_PADS,
         Severity.WARNING,
         Place.on(other.on(), other.id()),
-        Message.of(
-            stacked ? "inspect.pads-stacked" : "inspect.pads-meet", other.label(), one.label()),
+        Message.of(stacked ? "inspect.pads-stacked" : meets, other.label(), one.label()),
         flat(other, toppers).or(() -> flat(one, toppers)));
   }
 

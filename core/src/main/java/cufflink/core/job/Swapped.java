@@ -28,19 +28,7 @@ final class Swapped {
             .toList();
     List<Design.Relation> relations =
         design.relations().stream().filter(each -> !isSeen(each, faces)).toList();
-    return new Design(
-        design.patternId(),
-        design.pieces(),
-        layers,
-        design.stages(),
-        design.rest(),
-        design.finishedWidth(),
-        design.finishedHeight(),
-        joints,
-        design.zones(),
-        design.pockets(),
-        design.notes(),
-        relations);
+    return design.of(design.pieces(), layers, joints, relations);
   }
 
   private static boolean isSwapped(Joint joint, Set<String> faces) {

@@ -47,7 +47,7 @@ final class Companions {
     if (host.isEmpty() || design.piece(own).isEmpty()) {
       List<Piece> others =
           design.pieces().stream().filter(piece -> !piece.id().equals(own)).toList();
-      return with(others, design.joints(), design.relations());
+      return design.of(others, design.layers(), design.joints(), design.relations());
     }
     Joint joint =
         companion.joint().face() == Face.INSIDE
@@ -69,23 +69,7 @@ final class Companions {
         design.pieces().stream()
             .map(piece -> piece.id().equals(own) ? piece.inNumber(chosen.size()) : piece)
             .toList();
-    return with(pieces, joints, relations);
-  }
-
-  private Design with(List<Piece> pieces, List<Joint> joints, List<Design.Relation> relations) {
-    return new Design(
-        design.patternId(),
-        pieces,
-        design.layers(),
-        design.stages(),
-        design.rest(),
-        design.finishedWidth(),
-        design.finishedHeight(),
-        joints,
-        design.zones(),
-        design.pockets(),
-        design.notes(),
-        relations);
+    return design.of(pieces, design.layers(), joints, relations);
   }
 
   /**

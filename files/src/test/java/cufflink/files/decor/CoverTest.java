@@ -142,6 +142,21 @@ class CoverTest {
             .count());
   }
 
+  /** Three labels on three units do not lie on each other before the folio is closed. */
+  @Test
+  void padsOfSeveralCopies_meet_andAreToldOnce() {
+    Topper.Fixing foam = new Topper.Fixing(Adhesive.FOAM, false, false);
+    List<Topper> each = List.of(topper("own1", "label", "sleeve", foam, 40));
+    String id = "stacked-pocket-folio";
+    Job job = Jobs.job(id, LIBRARY.pattern(id).orElseThrow().normalValues());
+    Derivation found = folded(job.withOrder(job.order().withToppers(each)));
+    List<Finding> pads = of(found, FindingKind.PADS_ON_PADS);
+    assertEquals(1, pads.size());
+    assertEquals("inspect.pads-alike", pads.get(0).sentence().key());
+    Job cured = found.cured(pads.get(0).fix().orElseThrow(), PANEL);
+    assertEquals(List.of(), of(folded(cured), FindingKind.PADS_ON_PADS));
+  }
+
   private static Topper topper(
       String id, String label, String on, Topper.Fixing fixing, int across) {
     return new Topper(
