@@ -117,7 +117,12 @@ record WalkWords(GluingOrder order, Design design, boolean raised) {
         && isWet(next)
         && step.act().host().equals(next.act().host())
         && step.act().face() == next.act().face()
+        && isOnSameCopy(step.act().joint().get(), next.act().joint().get())
         && step.act().joint().get().area().overlaps(next.act().joint().get().area());
+  }
+
+  private boolean isOnSameCopy(Joint one, Joint other) {
+    return design.host(one).equals(design.host(other));
   }
 
   private static boolean isWet(Step step) {

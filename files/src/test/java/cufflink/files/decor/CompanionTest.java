@@ -18,6 +18,8 @@ import cufflink.core.finding.FindingKind;
 import cufflink.core.fit.Relayer;
 import cufflink.core.flat.Facet;
 import cufflink.core.flat.FlatPattern;
+import cufflink.core.glue.GluingOrder;
+import cufflink.core.glue.GluingOrder.Wish;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Order;
 import cufflink.core.measure.Length;
@@ -29,6 +31,7 @@ import cufflink.core.pattern.Pattern;
 import cufflink.core.scene.Drawing;
 import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
+import cufflink.core.words.Message;
 import cufflink.files.Jobs;
 import cufflink.files.pattern.PatternLibrary;
 import java.util.ArrayList;
@@ -212,6 +215,27 @@ class CompanionTest {
             .filter(each -> each.equals("own1") || each.equals("leaf"))
             .toList();
     assertEquals(List.of("leaf", "own1", "leaf", "own1", "leaf", "own1"), order);
+  }
+
+  /** Labels on three sleeves are not slid straight together: they lie on three tables. */
+  @Test
+  void labelsOnSeveralCopies_areNotSlidTogether() {
+    Design design =
+        derive(FOLIO, Values.NONE, label("own1", "sleeve", 40, 30, 60, 45))
+            .made()
+            .orElseThrow()
+            .design();
+    GluingOrder order = GluingOrder.of(design, Wish.NONE);
+    int labels = 0;
+    for (int i = 0; i < order.steps().size(); i++) {
+      if (order.steps().get(i).act().joint().filter(it -> it.piece().equals("own1")).isPresent()) {
+        labels++;
+        for (Message each : order.walk(i, design, false, Optional.empty())) {
+          assertFalse(each.key().startsWith("act.wet"), each.key());
+        }
+      }
+    }
+    assertEquals(3, labels);
   }
 
   /** A place at an edge or past it is one on any ruler; it has no least size. */

@@ -44,6 +44,7 @@ import org.locationtech.jts.geom.util.AffineTransformation;
 /** Figures that are not their own mirror image, wherever they are looked at. */
 class FigureSeenTest {
   private static final PatternLibrary LIBRARY = PatternLibrary.shipped();
+  private static final int INK = 0x33302C;
 
   /** An L: whatever is turned is still one, and what is mirrored is none. */
   private static final Outline ELL =
@@ -172,6 +173,38 @@ class FigureSeenTest {
     return derive("banded-half-fold", List.of(label), tilt).findings().stream()
         .map(Finding::kind)
         .collect(Collectors.toSet());
+  }
+
+  /** Words stand on the paper of the figure, and not where its outline leaves none. */
+  @ParameterizedTest
+  @CsvSource({"INSIDE, 0", "OUTSIDE, 0", "OUTSIDE, 180", "INSIDE, 90"})
+  void words_standOnTheFigure(Face face, long tilt) {
+    Topper figure =
+        topper("banded-half-fold", Topper.Shape.OUTLINE, face, Topper.Fixing.FLAT).saying("xx");
+    Derivation derivation = derive("banded-half-fold", List.of(figure), tilt);
+    FoldModel model = derivation.made().orElseThrow().card().whole();
+    model.prepare(() -> false);
+    Drawing drawing =
+        Portrait.of(
+            model,
+            derivation.made().orElseThrow().design(),
+            derivation.look().from(0, face == Face.INSIDE ? 0 : 180, 0),
+            0,
+            Pictures.square(600));
+    Geometry paper = null;
+    int letters = 0;
+    for (Drawing.Mark mark : drawing.marks()) {
+      if (mark instanceof Drawing.Printed printed) {
+        Polygon shape = Facet.polygon(printed.rings().get(0));
+        if (printed.ref().piece().equals("own1")) {
+          paper = shape;
+        } else if (printed.ground() == INK) {
+          letters++;
+          assertTrue(paper.buffer(0.5).covers(shape), face + " " + tilt);
+        }
+      }
+    }
+    assertTrue(letters >= 2, "only " + letters);
   }
 
   /** By hand: folded at 100, a strip of 60 by 10 at 80 reaches 115 once it is set up. */
