@@ -65,6 +65,8 @@ public record Topper(
   /** Numbers from here on are given to what is only thought of. */
   private static final int FRESH = 1_000_000;
 
+  private static final String FRESHLY = "1[0-9]{6}";
+
   /** What the ids begin with. */
   private static final String PREFIX = "own";
 
@@ -174,7 +176,7 @@ public record Topper(
     Objects.requireNonNull(face);
     Objects.requireNonNull(fixing);
     Objects.requireNonNull(start);
-    if (!isId(id)) {
+    if (!isId(id) && !id.matches(PREFIX + FRESHLY)) {
       throw new IllegalArgumentException("a topper called " + id);
     }
     if (copy < EACH || copy > LAST) {
@@ -206,7 +208,7 @@ public record Topper(
    * @return whether it is {@code own} with a number from 1
    */
   public static boolean isId(String id) {
-    return id.matches(PREFIX + "[1-9][0-9]{0,6}");
+    return id.matches(PREFIX + "[1-9][0-9]{0,5}");
   }
 
   /**
@@ -245,7 +247,7 @@ public record Topper(
 
   /** Says whether it is not put on yet. */
   public boolean isFresh() {
-    return Integer.parseInt(id.substring(PREFIX.length())) >= FRESH;
+    return !isId(id);
   }
 
   private static boolean has(List<Topper> others, String id) {

@@ -282,23 +282,24 @@ public record Design(
   }
 
   /**
-   * Finds which of several equal pieces is meant: a pattern puts each on by a joint of its own, and
-   * what then goes on such a piece goes on the one that was put there last before it.
+   * Finds which of several equal pieces is meant: what goes on such a piece goes on the one that a
+   * joint put there last before it.
    *
    * @param joint a joint of this design
-   * @return the joint that puts on the piece that this one goes on; empty for what is put on
-   *     nothing
+   * @return the joint that puts on the piece that this one goes on; empty if none does
    */
   public Optional<Joint> host(Joint joint) {
-    int index = joints.indexOf(joint);
-    List<Joint> puts =
-        joints.stream().filter(each -> each.piece().equals(joint.on()) && isJoining(each)).toList();
-    Optional<Joint> last =
-        puts.stream()
-            .filter(each -> index < 0 || joints.indexOf(each) < index)
-            .reduce((first, next) -> next);
-    // What is put on only later has been worked on before that.
-    return joint.on().equals(base().id()) ? last : last.or(() -> puts.stream().findFirst());
+    Optional<Joint> last = Optional.empty();
+    boolean isBefore = true;
+    for (Joint each : joints) {
+      isBefore &= !each.equals(joint);
+      // What is put on only later has been worked on before that.
+      boolean counts = isBefore || last.isEmpty() && !joint.on().equals(base().id());
+      if (counts && each.piece().equals(joint.on()) && isJoining(each)) {
+        last = Optional.of(each);
+      }
+    }
+    return last;
   }
 
   /**

@@ -53,11 +53,13 @@ final class Hiding {
   static Optional<List<Topper>> panels(List<Facet> facets, Piece piece, Face face, double least) {
     List<Topper> panels = new ArrayList<>();
     for (Facet facet : facets) {
-      Optional<Polygon> inner = inner(facet.polygon(), least);
-      if (inner.isEmpty()) {
+      int number = panels.size();
+      Optional<Topper> panel =
+          inner(facet.polygon(), least).flatMap(it -> panel(it, piece, face, number));
+      if (panel.isEmpty()) {
         return Optional.empty();
       }
-      panels.add(panel(inner.get(), piece, face, panels.size()));
+      panels.add(panel.get());
     }
     return Optional.of(panels);
   }
@@ -105,7 +107,7 @@ final class Hiding {
     return (1 - MARKS / box.getWidth()) * (1 - MARKS / box.getHeight());
   }
 
-  private static Topper panel(Polygon inner, Piece piece, Face face, int number) {
+  private static Optional<Topper> panel(Polygon inner, Piece piece, Face face, int number) {
     Envelope box = inner.getEnvelopeInternal();
     boolean isRectangle = inner.getArea() > RECTANGLE * box.getArea();
     double left =
@@ -116,34 +118,42 @@ final class Hiding {
             Length.fromMillimetres(box.getHeight()),
             Length.fromMillimetres(left),
             Length.fromMillimetres(box.getMinY()));
-    return new Topper(
-        Topper.fresh(number),
-        "",
-        "",
-        isRectangle ? Topper.Shape.RECTANGLE : Topper.Shape.OUTLINE,
-        Topper.Stock.WHITE,
-        piece.id(),
-        face,
-        Topper.Fixing.FLAT,
-        start,
-        isRectangle ? Optional.empty() : Optional.of(outline(inner, box, face)),
-        "",
-        Topper.EACH);
+    Optional<Outline> outline =
+        Optional.of(corners(inner, box, face))
+            .filter(it -> !isRectangle && Outline.isSound(it))
+            .map(it -> new Outline(it, true));
+    if (!isRectangle && outline.isEmpty()) {
+      return Optional.empty();
+    }
+    Topper panel =
+        new Topper(
+            Topper.fresh(number),
+            "",
+            "",
+            isRectangle ? Topper.Shape.RECTANGLE : Topper.Shape.OUTLINE,
+            Topper.Stock.WHITE,
+            piece.id(),
+            face,
+            Topper.Fixing.FLAT,
+            start,
+            outline,
+            "",
+            Topper.EACH);
+    return Optional.of(panel);
   }
 
-  private static Outline outline(Polygon inner, Envelope box, Face face) {
+  /** Returns the corners of a panel as they are seen, as shares of its box. */
+  private static List<Outline.Corner> corners(Polygon inner, Envelope box, Face face) {
     Coordinate[] ring = inner.getExteriorRing().getCoordinates();
-    return new Outline(
-        Arrays.stream(ring)
-            .limit(ring.length - 1)
-            .map(
-                at -> {
-                  double x = share(at.x - box.getMinX(), box.getWidth());
-                  double y = share(at.y - box.getMinY(), box.getHeight());
-                  return new Outline.Corner(face == Face.INSIDE ? x : 1 - x, y);
-                })
-            .toList(),
-        true);
+    return Arrays.stream(ring)
+        .limit(ring.length - 1)
+        .map(
+            at -> {
+              double x = share(at.x - box.getMinX(), box.getWidth());
+              double y = share(at.y - box.getMinY(), box.getHeight());
+              return new Outline.Corner(face == Face.INSIDE ? x : 1 - x, y);
+            })
+        .toList();
   }
 
   private static double share(double part, double whole) {

@@ -25,6 +25,9 @@ import java.util.Optional;
  * slides on the panel it lies on. Its outline goes along with the hand; let go, it lies there.
  */
 final class FoldHand {
+  /** A panel of which no more is seen than this share is seen edge on. */
+  private static final double EDGE_ON = 0.05;
+
   private final Workbench bench;
   private Optional<Held> held = Optional.empty();
 
@@ -46,7 +49,8 @@ final class FoldHand {
       double c = right.y() - from.y();
       double d = down.y() - from.y();
       double area = a * d - b * c;
-      return Math.abs(area) < 1e-6
+      double large = Math.max(a * a + c * c, b * b + d * d);
+      return Math.abs(area) < EDGE_ON * large
           ? new Spot(0, 0)
           : new Spot((d * gone.x() - b * gone.y()) / area, (a * gone.y() - c * gone.x()) / area);
     }
