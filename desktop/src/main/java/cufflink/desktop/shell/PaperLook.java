@@ -145,7 +145,17 @@ final class PaperLook {
             .map(each -> new PrintedSheet(each.motif(), each.ground(), each.ink()));
     Colours now = sheet.map(each -> colours.as(each.picture(marks()))).orElse(colours);
     Paper.Print way = sheet.map(PrintedSheet::print).orElse(Paper.Print.NONE);
-    return () -> bench.making().look(role, now, way);
+    return () -> {
+      bench.making().look(role, now, way);
+      now.picture()
+          .ifPresent(
+              it ->
+                  bench.tell(
+                      Words.say(
+                          "look.taken",
+                          name(now.motif()),
+                          bench.format().briefSize(it.wide(), it.high()))));
+    };
   }
 
   /** What is such a sheet is printed anew in other colours. */

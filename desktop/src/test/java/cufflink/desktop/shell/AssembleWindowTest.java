@@ -66,6 +66,8 @@ class AssembleWindowTest {
     waitForWords(robot, "First: Fold each leaf over its hinge.");
     waitForWords(robot, "Glue the leaf onto the folio base: ");
     robot.type(KeyCode.SPACE).type(KeyCode.SPACE).type(KeyCode.SPACE);
+    waitForWords(robot, "Glue the tab onto the sleeve: ");
+    robot.type(KeyCode.SPACE).type(KeyCode.SPACE).type(KeyCode.SPACE);
     waitForWords(robot, "This is the seam of the sleeve: put the glue where it is hatched");
     robot.type(KeyCode.SPACE).type(KeyCode.SPACE).type(KeyCode.SPACE);
     waitForWords(robot, "Before the glue sets, put a finger in: the mouth must be open.");
@@ -82,7 +84,7 @@ class AssembleWindowTest {
     assertEquals(List.of(), own());
     robot.type(KeyCode.LEFT).type(KeyCode.LEFT);
     robot.press(KeyCode.ALT).type(KeyCode.RIGHT).release(KeyCode.ALT);
-    waitFor(() -> own().size() == 19);
+    waitFor(() -> own().size() == 23);
     assertEquals("base inside", own().get(0));
     waitForWords(robot, "your own order");
     robot.interact(bench::undo);
