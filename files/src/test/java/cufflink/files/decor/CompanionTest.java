@@ -65,6 +65,10 @@ class CompanionTest {
     return Jobs.derive(Jobs.job(id, values).withOrder(Order.ONE.withToppers(all)));
   }
 
+  private static Design folio(Topper... toppers) {
+    return derive(FOLIO, Values.NONE, toppers).made().orElseThrow().design();
+  }
+
   private static Topper label(String id, String on, Face face, Topper.Start start) {
     return new Topper(
         id,
@@ -173,7 +177,7 @@ class CompanionTest {
   void onWhatIsOnEach_isOnEachToo() {
     Topper below = label("own1", "sleeve", 40, 30, 60, 45);
     Topper above = label("own2", "own1", 20, 10, 5, 5);
-    Design design = derive(FOLIO, Values.NONE, below, above).made().orElseThrow().design();
+    Design design = folio(below, above);
     assertEquals(3, design.piece("own2").orElseThrow().count());
     List<Optional<Joint>> hosts =
         design.joints().stream()
@@ -191,7 +195,7 @@ class CompanionTest {
     Topper label =
         label("own1", "sleeve", 40, 30, 60, 45)
             .fixed(new Topper.Fixing(Adhesive.LIQUID, false, true));
-    Design design = derive(FOLIO, Values.NONE, label).made().orElseThrow().design();
+    Design design = folio(label);
     List<String> ids =
         design.joints().stream()
             .filter(each -> each.piece().equals("own1"))
@@ -204,11 +208,7 @@ class CompanionTest {
   /** Between the sleeve of one unit and the leaf of the next there is time for a label. */
   @Test
   void eachLabel_isPutOnBeforeTheNextUnitIsBegun() {
-    Design design =
-        derive(FOLIO, Values.NONE, label("own1", "sleeve", 40, 30, 60, 45))
-            .made()
-            .orElseThrow()
-            .design();
+    Design design = folio(label("own1", "sleeve", 40, 30, 60, 45));
     List<String> order =
         design.joints().stream()
             .map(Joint::piece)
@@ -220,11 +220,7 @@ class CompanionTest {
   /** Labels on three sleeves are not slid straight together: they lie on three tables. */
   @Test
   void labelsOnSeveralCopies_areNotSlidTogether() {
-    Design design =
-        derive(FOLIO, Values.NONE, label("own1", "sleeve", 40, 30, 60, 45))
-            .made()
-            .orElseThrow()
-            .design();
+    Design design = folio(label("own1", "sleeve", 40, 30, 60, 45));
     GluingOrder order = GluingOrder.of(design, Wish.NONE);
     int labels = 0;
     for (int i = 0; i < order.steps().size(); i++) {
