@@ -25,7 +25,7 @@ public final class CutWork {
   private final Design design;
   private final Collection<PaperRole> roles;
   private final Paper paper;
-  private final int copies;
+  private final Piece.Lot lot;
   private final Set<String> besides;
   private final Map<String, Part.At> placed;
 
@@ -33,14 +33,14 @@ public final class CutWork {
       Design design,
       Collection<PaperRole> roles,
       Paper paper,
-      int copies,
+      Piece.Lot lot,
       Set<String> besides,
       Map<String, Part.At> placed) {
     this.design = design;
     this.placed = placed;
     this.roles = roles;
     this.paper = paper;
-    this.copies = copies;
+    this.lot = lot;
     this.besides = besides;
   }
 
@@ -59,7 +59,7 @@ public final class CutWork {
    */
   public static List<Part> parts(
       Design design, Collection<PaperRole> roles, Paper paper, int copies) {
-    return parts(design, roles, paper, copies, Set.of(), Map.of());
+    return parts(design, roles, paper, Piece.Lot.all(copies), Set.of(), Map.of());
   }
 
   /**
@@ -69,7 +69,7 @@ public final class CutWork {
    * @param design the card
    * @param roles all that the paper is for; ribbon is no rectangle
    * @param paper the paper, whose print decides which halves may share a rectangle
-   * @param copies how many cards, above zero
+   * @param lot for which cards
    * @param besides the pieces to cut on their own all the same, by their ids
    * @param placed where on the sheet parts are cut that are not cut wherever there is room, by
    *     their ids; a half of those shares no rectangle
@@ -79,10 +79,10 @@ public final class CutWork {
       Design design,
       Collection<PaperRole> roles,
       Paper paper,
-      int copies,
+      Piece.Lot lot,
       Set<String> besides,
       Map<String, Part.At> placed) {
-    return new CutWork(design, roles, paper, copies, besides, placed)
+    return new CutWork(design, roles, paper, lot, besides, placed)
         .parts().stream()
             .map(part -> part.withAt(Optional.ofNullable(placed.get(part.id()))))
             .toList();
@@ -93,10 +93,12 @@ public final class CutWork {
     for (Piece piece : design.pieces()) {
       boolean isLeft = CutAway.serves(design, piece) && !besides.contains(piece.id());
       if (roles.contains(piece.role()) && !isLeft) {
-        int count = Math.multiplyExact(piece.count(), copies);
-        parts.add(
-            new Part(
-                piece.id(), piece.label(), piece.width(), piece.height(), count, folds(piece)));
+        int count = piece.of(lot);
+        if (count > 0) {
+          parts.add(
+              new Part(
+                  piece.id(), piece.label(), piece.width(), piece.height(), count, folds(piece)));
+        }
       }
     }
     Map<Half, List<Layer>> halves = new LinkedHashMap<>();
@@ -108,7 +110,7 @@ public final class CutWork {
             .computeIfAbsent(half(layer), each -> new ArrayList<>())
             .addAll(Collections.nCopies(design.count(layer), layer));
       } else if (roles.contains(layer.role())) {
-        parts.add(part(layer, Math.multiplyExact(design.count(layer), copies)));
+        parts.add(part(layer, Math.multiplyExact(design.count(layer), lot.cards())));
       }
     }
     halves.values().forEach(each -> addHalves(parts, each));
@@ -149,10 +151,10 @@ public final class CutWork {
   }
 
   private void addHalves(List<Part> parts, List<Layer> layers) {
-    int rectangles = (int) (((long) layers.size() * copies + 1) / 2);
+    int rectangles = (int) (((long) layers.size() * lot.cards() + 1) / 2);
     if (paper.print() != Paper.Print.NONE) {
       long upper = layers.stream().filter(each -> isUpper(printedShape(each))).count();
-      rectangles = (int) (Math.max(upper, layers.size() - upper) * copies);
+      rectangles = (int) (Math.max(upper, layers.size() - upper) * lot.cards());
     }
     Layer first = layers.get(0);
     String labels =
@@ -199,7 +201,7 @@ public final class CutWork {
     Map<String, Length> ribbons = new LinkedHashMap<>();
     for (Piece piece : design.pieces()) {
       if (piece.paper() == PaperKind.RIBBON) {
-        long count = Math.multiplyExact((long) piece.count(), copies);
+        int count = piece.total(copies);
         ribbons.merge(piece.label(), piece.width().max(piece.height()).times(count), Length::plus);
       }
     }

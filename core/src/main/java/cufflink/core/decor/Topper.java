@@ -25,8 +25,7 @@ import java.util.Optional;
  * @param start its size and place when it was put on
  * @param outline its outline, if it was ever given one; it has that shape while it is one of those
  * @param group what it keeps its distance to is of the same group; empty if it goes by itself
- * @param copy on which of several equal pieces it lies, from 1 in the order that they are put on;
- *     {@link #EACH} for one on each, and past the last it is that
+ * @param which on which of several equal pieces, and on how many cards
  */
 public record Topper(
     String id,
@@ -40,12 +39,15 @@ public record Topper(
     Start start,
     Optional<Outline> outline,
     String group,
-    int copy) {
+    Which which) {
   /** One on each of several equal pieces. */
   public static final int EACH = 0;
 
   /** The last of several equal pieces, however many there are. */
   public static final int LAST = 999;
+
+  /** The most cards that one can be meant for by number. */
+  public static final int MOST_CARDS = 9_999;
 
   /** The most toppers on one card. */
   public static final int MOST = 40;
@@ -155,6 +157,25 @@ public record Topper(
     }
   }
 
+  /**
+   * On which of several equal pieces it lies, and on how many cards.
+   *
+   * @param copy from 1 in the order that the pieces are put on; {@link #EACH} for one on each, and
+   *     past the last it is that
+   * @param cards on how many cards of a batch, the first ones; 0 for all
+   */
+  public record Which(int copy, int cards) {
+    /** On each of several equal pieces, on all cards. */
+    public static final Which ALL = new Which(EACH, 0);
+
+    /** Checks both. */
+    public Which {
+      if (copy < EACH || copy > LAST || cards < 0 || cards > MOST_CARDS) {
+        throw new IllegalArgumentException("a topper on copy " + copy + " of " + cards + " cards");
+      }
+    }
+  }
+
   /** A value of a topper. */
   public enum Measure {
     /** Its width, or how far a circle is across. */
@@ -179,9 +200,7 @@ public record Topper(
     if (!isId(id) && !id.matches(PREFIX + FRESHLY)) {
       throw new IllegalArgumentException("a topper called " + id);
     }
-    if (copy < EACH || copy > LAST) {
-      throw new IllegalArgumentException("a topper on copy " + copy);
-    }
+    Objects.requireNonNull(which);
     if (shape == Shape.OUTLINE && outline.isEmpty()) {
       throw new IllegalArgumentException("a topper without its outline");
     }
@@ -198,7 +217,7 @@ public record Topper(
       Face face,
       Fixing fixing,
       Start start) {
-    this(id, label, words, shape, stock, on, face, fixing, start, Optional.empty(), "", EACH);
+    this(id, label, words, shape, stock, on, face, fixing, start, Optional.empty(), "", Which.ALL);
   }
 
   /**
@@ -256,22 +275,23 @@ public record Topper(
 
   /** Returns the same as it is put on: with an id, a name, a size and a place. */
   public Topper put(String newId, String name, Start at) {
-    return new Topper(newId, name, words, shape, stock, on, face, fixing, at, outline, group, copy);
+    return new Topper(
+        newId, name, words, shape, stock, on, face, fixing, at, outline, group, which);
   }
 
   /** Returns the same under another name. */
   public Topper named(String now) {
-    return new Topper(id, now, words, shape, stock, on, face, fixing, start, outline, group, copy);
+    return new Topper(id, now, words, shape, stock, on, face, fixing, start, outline, group, which);
   }
 
   /** Returns the same with other words on it. */
   public Topper saying(String now) {
-    return new Topper(id, label, now, shape, stock, on, face, fixing, start, outline, group, copy);
+    return new Topper(id, label, now, shape, stock, on, face, fixing, start, outline, group, which);
   }
 
   /** Returns the same in another shape. */
   public Topper shaped(Shape now) {
-    return new Topper(id, label, words, now, stock, on, face, fixing, start, outline, group, copy);
+    return new Topper(id, label, words, now, stock, on, face, fixing, start, outline, group, which);
   }
 
   /** Returns the same with an outline of its own. */
@@ -288,22 +308,22 @@ public record Topper(
         start,
         Optional.of(now),
         group,
-        copy);
+        which);
   }
 
   /** Returns the same cut from something else. */
   public Topper cutFrom(Stock now) {
-    return new Topper(id, label, words, shape, now, on, face, fixing, start, outline, group, copy);
+    return new Topper(id, label, words, shape, now, on, face, fixing, start, outline, group, which);
   }
 
   /** Returns the same stuck on otherwise. */
   public Topper fixed(Fixing now) {
-    return new Topper(id, label, words, shape, stock, on, face, now, start, outline, group, copy);
+    return new Topper(id, label, words, shape, stock, on, face, now, start, outline, group, which);
   }
 
   /** Returns the same in another group, or in none if that is empty. */
   public Topper grouped(String now) {
-    return new Topper(id, label, words, shape, stock, on, face, fixing, start, outline, now, copy);
+    return new Topper(id, label, words, shape, stock, on, face, fixing, start, outline, now, which);
   }
 
   /** Says whether it lies where another does, so that both have a distance to keep. */
@@ -324,11 +344,31 @@ public record Topper(
 
   /** Returns the same on another of several equal pieces, or on each. */
   public Topper onCopy(int now) {
+    return among(new Which(now, which.cards()));
+  }
+
+  /** Returns the same on so many of the cards, or on all. */
+  public Topper onCards(int now) {
+    return among(new Which(which.copy(), now));
+  }
+
+  private Topper among(Which now) {
     return new Topper(id, label, words, shape, stock, on, face, fixing, start, outline, group, now);
+  }
+
+  /** Returns on which of several equal pieces it lies, as {@link Which} has it. */
+  public int copy() {
+    return which.copy();
+  }
+
+  /** Returns on how many cards it is, as {@link Which} has it. */
+  public int cards() {
+    return which.cards();
   }
 
   /** Returns the same on another face. */
   public Topper facing(Face now) {
-    return new Topper(id, label, words, shape, stock, on, now, fixing, start, outline, group, copy);
+    return new Topper(
+        id, label, words, shape, stock, on, now, fixing, start, outline, group, which);
   }
 }

@@ -15,12 +15,19 @@ import java.util.stream.Stream;
  * @param treatment what is done
  * @param label the maker's name for the part
  * @param each how many of it one card takes, above nought
+ * @param cards on how many cards of a batch, the first ones; 0 for all
  * @param folds whether the part is folded later
  * @param isPiece whether it is a piece, and no layer
  * @param says what is written on it; empty if something else is done
  */
 public record Treated(
-    Treatment treatment, String label, int each, boolean folds, boolean isPiece, String says) {
+    Treatment treatment,
+    String label,
+    int each,
+    int cards,
+    boolean folds,
+    boolean isPiece,
+    String says) {
   /**
    * Finds all that is done before anything is glued.
    *
@@ -52,6 +59,7 @@ public record Treated(
                     new Treatment(Treatment.Kind.STAMP, topper.id(), topper.face()),
                     piece.label(),
                     piece.count(),
+                    piece.cards(),
                     false,
                     false,
                     topper.words()));
@@ -69,11 +77,24 @@ public record Treated(
     if (piece.isPresent()) {
       boolean folds = piece.get().scores().stream().anyMatch(score -> score.folds());
       return Optional.of(
-          new Treated(treatment, piece.get().label(), piece.get().count(), folds, true, ""));
+          new Treated(
+              treatment,
+              piece.get().label(),
+              piece.get().count(),
+              piece.get().cards(),
+              folds,
+              true,
+              ""));
     }
     Optional<Layer> layer = treatment.layer(design);
     return layer.map(
-        it -> new Treated(treatment, it.label(), Math.max(1, design.count(it)), false, false, ""));
+        it ->
+            new Treated(treatment, it.label(), Math.max(1, design.count(it)), 0, false, false, ""));
+  }
+
+  /** Returns how often it is done for some cards. */
+  public int times(Piece.Lot lot) {
+    return each * lot.with(cards);
   }
 
   /** Returns the part, and which face of it lies up. */

@@ -26,6 +26,7 @@ import java.util.Optional;
  * @param openings what is cut or punched out of it
  * @param mirrors the id of the piece whose mirror image it is, left for right; empty if it is none
  * @param from the id of the piece from whose cut-away it is cut; empty if it takes paper of its own
+ * @param cards on how many cards of a batch it is, the first ones; 0 for all
  */
 public record Piece(
     PartName name,
@@ -40,7 +41,30 @@ public record Piece(
     List<Slit> cuts,
     List<Opening> openings,
     String mirrors,
-    String from) {
+    String from,
+    int cards) {
+
+  /**
+   * Some of the cards of a batch, in the order in which they are made.
+   *
+   * @param before how many were made before them, from 0
+   * @param cards how many they are, from 0
+   */
+  public record Lot(int before, int cards) {
+    /** Returns all cards of a batch. */
+    public static Lot all(int cards) {
+      return new Lot(0, cards);
+    }
+
+    /**
+     * Returns how many of them have what only the first of the batch have.
+     *
+     * @param first how many those are; 0 if all have it
+     */
+    public int with(int first) {
+      return first == 0 ? cards : Math.min(Math.max(0, first - before), cards);
+    }
+  }
 
   /** Copies the lists. */
   public Piece {
@@ -87,7 +111,8 @@ public record Piece(
         List.of(),
         List.of(),
         "",
-        "");
+        "",
+        0);
   }
 
   /**
@@ -130,7 +155,8 @@ public record Piece(
         cuts,
         openings,
         "",
-        "");
+        "",
+        0);
   }
 
   /**
@@ -142,7 +168,7 @@ public record Piece(
   public Piece withOutline(List<Point> corners) {
     return new Piece(
         name, label, role, count, width, height, corners, scores, slits, cuts, openings, mirrors,
-        from);
+        from, cards);
   }
 
   /**
@@ -154,7 +180,27 @@ public record Piece(
   public Piece inNumber(int now) {
     return new Piece(
         name, label, role, now, width, height, outline, scores, slits, cuts, openings, mirrors,
-        from);
+        from, cards);
+  }
+
+  /**
+   * Returns how many of it some cards need.
+   *
+   * @param lot the cards
+   * @return the number, from 0: none if it is on earlier ones only
+   */
+  public int of(Lot lot) {
+    return Math.multiplyExact(count, lot.with(cards));
+  }
+
+  /**
+   * Returns how many of it a batch needs.
+   *
+   * @param copies how many cards
+   * @return the number
+   */
+  public int total(int copies) {
+    return of(Lot.all(copies));
   }
 
   /**

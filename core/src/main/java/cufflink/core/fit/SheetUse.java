@@ -88,7 +88,7 @@ public record SheetUse(int sheets, double waste) {
     List<Free> pieces = new ArrayList<>();
     for (Piece piece : design.pieces()) {
       if (piece.paper() == paper && !CutAway.serves(design, piece)) {
-        add(pieces, piece.width(), piece.height(), (long) piece.count() * copies);
+        add(pieces, piece.width(), piece.height(), piece.total(copies));
       }
     }
     for (Layer layer : design.layers()) {

@@ -83,10 +83,8 @@ public final class DecorInspection {
     boolean writes =
         report.states().isEmpty()
             || !design.pockets().isEmpty()
-            || report.states().stream()
-                .flatMap(state -> Stream.of(state.front(), state.back()))
-                .flatMap(sight -> sight.shown().stream())
-                .anyMatch(shown -> inspection.takesWords(shown, look));
+            || inspection.takesWords(report, look, false)
+                && inspection.takesWords(report, look, true);
     if (!writes) {
       findings.add(
           new Finding(
@@ -163,6 +161,39 @@ public final class DecorInspection {
                       Values.NONE.and(tilt, new Setting.OfCount(turned))))));
     }
     return findings;
+  }
+
+  /** Where something is on some of the cards only, the others show what lies under it. */
+  private boolean takesWords(FoldReport report, Look look, boolean others) {
+    return report.states().stream()
+        .flatMap(state -> Stream.of(state.front(), state.back()))
+        .flatMap(sight -> sight.shown().stream())
+        .map(shown -> others ? without(shown) : shown)
+        .anyMatch(shown -> takesWords(shown, look));
+  }
+
+  private Sight.Shown without(Sight.Shown shown) {
+    Optional<Joint> joint =
+        design
+            .piece(shown.piece())
+            .filter(piece -> piece.cards() > 0)
+            .flatMap(
+                piece ->
+                    design.joints().stream()
+                        .filter(each -> each.piece().equals(piece.id()))
+                        .findFirst());
+    return joint
+        .map(
+            it ->
+                without(
+                    new Sight.Shown(
+                        shown.facet(),
+                        it.on(),
+                        it.face(),
+                        Optional.empty(),
+                        shown.top(),
+                        shown.area())))
+        .orElse(shown);
   }
 
   /** Plain paper on which dark ink is read, and enough of it. */

@@ -138,7 +138,7 @@ final class Hiding {
             start,
             outline,
             "",
-            Topper.EACH);
+            Topper.Which.ALL);
     return Optional.of(panel);
   }
 

@@ -132,7 +132,8 @@ final class TreatmentInspection {
     }
     for (Joint joint : design.joints()) {
       Optional<Piece> on = design.piece(joint.piece());
-      if (joint.on().equals(piece.id()) && joint.face() == back && on.isPresent()) {
+      boolean isEver = on.filter(each -> each.cards() == 0).isPresent();
+      if (joint.on().equals(piece.id()) && joint.face() == back && isEver) {
         left = left.difference(Facet.polygon(Glued.outline(joint, on.get())).buffer(0));
       }
     }

@@ -40,6 +40,9 @@ public record AtHand(List<Message> tools, List<Message> parts, Sundries used) {
   /** Foam stands along the edges about so far apart, but at every corner. */
   private static final double PADS_APART = 45;
 
+  /** A foam pad is about so large; common practice, no source. */
+  private static final Length PAD = Length.ofMillimetres(15);
+
   private static final Length CENTIMETRE = Length.ofMillimetres(10);
   private static final Length INCH = Length.fromMillimetres(25.4);
 
@@ -67,48 +70,67 @@ public record AtHand(List<Message> tools, List<Message> parts, Sundries used) {
       double round = round(layer.outline());
       if (order.raised()) {
         pads +=
-            design.count(layer)
+            (long) copies
+                * design.count(layer)
                 * Math.max(layer.outline().size(), (long) Math.ceil(round / PADS_APART));
       } else {
-        line += design.count(layer) * round;
+        line += copies * design.count(layer) * round;
       }
     }
     Map<Message, Long> through = new LinkedHashMap<>();
     for (Joint joint : design.joints()) {
+      int cards = cards(joint, design, copies);
       Optional<Adhesive> with =
           Optional.ofNullable(order.own().with().get(joint.id())).or(joint::with);
       if (with.filter(Adhesive::goesThrough).isPresent()) {
         long places = Math.max(1, joint.glue().size());
-        through.merge(with.get().label(), places * copies, Long::sum);
+        through.merge(with.get().label(), places * cards, Long::sum);
         continue;
       }
-      line += taped(joint);
+      line += cards * taped(joint);
       if (!joint.movement().isFast()) {
         continue;
       }
       for (Area area : joint.glue()) {
+        if (with.filter(Adhesive.FOAM::equals).isPresent()) {
+          pads += (long) cards * pads(area);
+          continue;
+        }
         boolean dot = area.width().max(area.height()).compareTo(DOT) <= 0;
-        dots += dot ? 1 : 0;
-        line += dot ? 0 : line(area);
+        dots += dot ? cards : 0;
+        line += dot ? 0 : cards * line(area);
       }
-      line += joint.glue().isEmpty() ? round(joint.outline()) : 0;
+      line += joint.glue().isEmpty() ? cards * round(joint.outline()) : 0;
     }
     Map<Sundries.Kind, Long> used = new LinkedHashMap<>();
     for (Piece piece : design.pieces()) {
       if (piece.paper() == PaperKind.RIBBON) {
         Length wide = piece.width().min(piece.height());
-        long all = piece.width().max(piece.height()).times(piece.count()).times(copies).units();
+        long all = piece.width().max(piece.height()).times(piece.total(copies)).units();
         used.merge(Sundries.Kind.ribbon(wide), all, Long::sum);
       }
     }
     Length step = marks.inInches() ? INCH : CENTIMETRE;
-    long steps = (long) Math.ceil(line * copies / step.toMillimetres());
+    long steps = (long) Math.ceil(line / step.toMillimetres());
     used.put(Sundries.Kind.of(Material.TAPE), steps * step.units());
-    used.put(Sundries.Kind.of(Material.DOTS), dots * copies);
-    used.put(Sundries.Kind.of(Material.PADS), pads * copies);
+    used.put(Sundries.Kind.of(Material.DOTS), dots);
+    used.put(Sundries.Kind.of(Material.PADS), pads);
     used.values().removeIf(amount -> amount == 0);
     used.replaceAll((kind, amount) -> Math.min(Sundries.MOST, amount));
     return new AtHand(tools(moves), parts(design, copies, through), new Sundries(used));
+  }
+
+  /** One pad holds what is hardly larger than it is. */
+  private static long pads(Area area) {
+    List<Point> corners = area.corners();
+    return area.width().max(area.height()).compareTo(PAD) <= 0
+        ? 1
+        : Math.max(corners.size(), (long) Math.ceil(round(corners) / PADS_APART));
+  }
+
+  private static int cards(Joint joint, Design design, int copies) {
+    int first = design.piece(joint.piece()).map(Piece::cards).orElse(0);
+    return Piece.Lot.all(copies).with(first);
   }
 
   /** Counts what is not paper, each kind once for all copies. */

@@ -60,6 +60,11 @@ public record Order(
     return new Order(copies, trialFirst, extras, raised, kits, toppers, now, treatments);
   }
 
+  /** Returns what is put on these cards: what is on more than there are is on all. */
+  public List<Topper> put() {
+    return toppers.stream().map(each -> each.cards() < copies ? each : each.onCards(0)).toList();
+  }
+
   /** Returns the order with other toppers. */
   public Order withToppers(List<Topper> now) {
     return new Order(copies, trialFirst, extras, raised, kits, now, own, treatments);

@@ -11,6 +11,7 @@ import cufflink.core.cut.TrimRun;
 import cufflink.core.cut.Watch;
 import cufflink.core.decor.Cutout;
 import cufflink.core.design.Design;
+import cufflink.core.design.Piece;
 import cufflink.core.fit.Goal;
 import cufflink.core.job.PaperPlan.Question;
 import cufflink.core.job.PaperPlan.Share;
@@ -109,12 +110,12 @@ record PaperGroup(
 
   /** Plans one paper. */
   record Maker(Question asked, Watch watch, PaperGroup group) {
-    Optional<PaperPlan> plan(Drawer drawer, int copies, boolean isTrial) {
+    Optional<PaperPlan> plan(Drawer drawer, Piece.Lot lot, boolean isTrial) {
       List<Part> parts = new ArrayList<>();
       if (!group.own().isEmpty()) {
         Set<String> besides = asked.only().map(Map::keySet).orElse(Set.of());
         Map<String, Part.At> placed = placed(asked.design(), asked.papers());
-        CutWork.parts(asked.design(), group.own(), group.paper(), copies, besides, placed).stream()
+        CutWork.parts(asked.design(), group.own(), group.paper(), lot, besides, placed).stream()
             .flatMap(part -> asked(part).stream())
             .forEach(parts::add);
       }

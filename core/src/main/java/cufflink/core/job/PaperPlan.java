@@ -8,6 +8,7 @@ import cufflink.core.cut.Part;
 import cufflink.core.cut.TrimRun;
 import cufflink.core.cut.Watch;
 import cufflink.core.design.Design;
+import cufflink.core.design.Piece;
 import cufflink.core.fit.Goal;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Rulers;
@@ -145,7 +146,12 @@ public record PaperPlan(
           .flatMap(
               group ->
                   CutWork.parts(
-                      design, group.own(), group.paper(), order.copies(), Set.of(), placed)
+                      design,
+                      group.own(),
+                      group.paper(),
+                      Piece.Lot.all(order.copies()),
+                      Set.of(),
+                      placed)
                       .stream())
           .toList();
     }
@@ -211,7 +217,7 @@ public record PaperPlan(
               .filter(role -> group.isOf(paper, papers, role))
               .toList();
       Map<String, Part.At> placed = PaperGroup.placed(design, papers);
-      return CutWork.parts(design, roles, paper, copies, Set.of(), placed).stream()
+      return CutWork.parts(design, roles, paper, Piece.Lot.all(copies), Set.of(), placed).stream()
           .map(
               part ->
                   new Part(
@@ -239,17 +245,18 @@ public record PaperPlan(
     List<PaperPlan> plans = new ArrayList<>();
     int copies = question.order().copies();
     boolean trial = question.order().trialFirst() && copies > 1;
+    int aside = trial ? 1 : 0;
     for (PaperGroup group : PaperGroup.of(question)) {
       PaperGroup.Maker maker = new PaperGroup.Maker(question, watch, group);
       Drawer left = question.supplies().drawer();
       if (trial) {
-        Optional<PaperPlan> first = maker.plan(left, 1, true);
+        Optional<PaperPlan> first = maker.plan(left, Piece.Lot.all(1), true);
         first.ifPresent(plans::add);
         if (first.isPresent()) {
           left = left.take(question.title(), first.get().plan(), first.get().run());
         }
       }
-      maker.plan(left, trial ? copies - 1 : copies, false).ifPresent(plans::add);
+      maker.plan(left, new Piece.Lot(aside, copies - aside), false).ifPresent(plans::add);
     }
     return plans;
   }

@@ -3,6 +3,7 @@ package cufflink.core.make;
 import cufflink.core.card.StageOrder;
 import cufflink.core.decor.Treated;
 import cufflink.core.design.Design;
+import cufflink.core.design.Piece;
 import cufflink.core.design.Stage;
 import cufflink.core.glue.GluingOrder;
 import cufflink.core.job.Job;
@@ -87,25 +88,26 @@ public record Work(List<Task> tasks) {
     List<Task> tasks = new ArrayList<>();
     Order order = asked.job().order();
     for (int i = 0; i < asked.again().size(); i++) {
-      WorkBuilder cuts = new WorkBuilder(asked, order.copies(), again(i + 1));
+      WorkBuilder cuts = new WorkBuilder(asked, Piece.Lot.all(order.copies()), again(i + 1));
       asked.again().get(i).forEach(cuts::cut);
       tasks.addAll(cuts.tasks());
     }
     boolean isLater = asked.round() > 0;
     if (isLater) {
       WorkBuilder cuts =
-          new WorkBuilder(asked, order.copies(), "round" + asked.round() + Task.PORTION);
+          new WorkBuilder(
+              asked, Piece.Lot.all(order.copies()), "round" + asked.round() + Task.PORTION);
       asked.plans().forEach(cuts::cut);
       tasks.addAll(cuts.tasks());
     }
     boolean trial = order.trialFirst() && order.copies() > 1;
     if (trial) {
-      WorkBuilder first = new WorkBuilder(asked, 1, TRIAL);
+      WorkBuilder first = new WorkBuilder(asked, Piece.Lot.all(1), TRIAL);
       asked.plans().stream().filter(plan -> plan.isTrial() && !isLater).forEach(first::cut);
       tasks.addAll(made(first, asked, School.BY_PIECE));
     }
     int aside = trial ? 1 : 0;
-    WorkBuilder all = new WorkBuilder(asked, order.copies() - aside, "");
+    WorkBuilder all = new WorkBuilder(asked, new Piece.Lot(aside, order.copies() - aside), "");
     // What stays a kit is cut and scored with the others, and put together another day.
     all.putsTogether(Math.max(0, order.copies() - order.kits() - aside));
     asked.plans().stream().filter(plan -> !plan.isTrial() && !isLater).forEach(all::cut);

@@ -49,10 +49,10 @@ final class WorkBuilder {
   private final Work.Asked asked;
   private final Design design;
   private final ScoringHabit habit;
-  private final int copies;
+  private final Piece.Lot lot;
 
-  /** How many of the cards are put together; the others stay kits. */
-  private int cards;
+  /** The cards that are put together; the others stay kits. */
+  private Piece.Lot cards;
 
   private final String portion;
   private final Directions directions;
@@ -64,22 +64,22 @@ final class WorkBuilder {
   /** How the paper lies that the next task is about. */
   private Optional<Shown> shown = Optional.empty();
 
-  WorkBuilder(Work.Asked asked, int copies, String portion) {
+  WorkBuilder(Work.Asked asked, Piece.Lot lot, String portion) {
     this.asked = asked;
     this.design = asked.design();
     this.habit = asked.job().habit();
-    this.copies = copies;
-    this.cards = copies;
+    this.lot = lot;
+    this.cards = lot;
     this.portion = portion;
     this.directions = new Directions(habit);
   }
 
   void putsTogether(int number) {
-    cards = number;
+    cards = new Piece.Lot(lot.before(), number);
   }
 
   boolean putsTogether() {
-    return cards > 0;
+    return cards.cards() > 0;
   }
 
   List<Task> tasks() {
@@ -92,6 +92,10 @@ final class WorkBuilder {
 
   private void add(
       Phase phase, String about, String piece, int count, Told told, Optional<Trim> trim) {
+    if (count == 0) {
+      // It is on cards of another portion only.
+      return;
+    }
     int nth = numbers.merge(about.strip(), 1, Integer::sum);
     // What is said tells whether it is still the same once the job has changed.
     String content = Integer.toHexString(told.words().toString().hashCode());
@@ -167,7 +171,7 @@ final class WorkBuilder {
         Length wide = piece.width().min(piece.height());
         Message words = Message.of("make.ribbon", piece.label(), length, wide);
         Told told = new Told(words, Optional.of(length), Times.usual(Phase.CUT));
-        add(Phase.CUT, piece.id(), piece.count() * copies, told);
+        add(Phase.CUT, piece.id(), piece.of(lot), told);
       }
     }
   }
@@ -212,13 +216,15 @@ final class WorkBuilder {
             ? Optional.of(new Shown(treatment.part(), lie, Set.of()))
             : Optional.empty();
     Told told = Told.of(treated);
-    add(Phase.TREAT, treatment.part(), treated.each() * copies, told);
+    add(Phase.TREAT, treatment.part(), treated.times(lot), told);
   }
 
   void pieces(School school) {
     List<Bout> bouts = new ArrayList<>();
     for (Piece piece : design.pieces()) {
-      bouts.addAll(Bout.of(design, habit, 1, piece));
+      if (piece.of(lot) > 0) {
+        bouts.addAll(Bout.of(design, habit, 1, piece));
+      }
     }
     if (school == School.BY_TOOL) {
       bouts.sort(Comparator.comparing(Bout::phase));
@@ -259,7 +265,7 @@ final class WorkBuilder {
   }
 
   private void same(Phase phase, Piece piece, List<Task> first) {
-    int others = piece.count() * copies - 1;
+    int others = piece.of(lot) - 1;
     if (others == 0) {
       return;
     }
@@ -338,7 +344,7 @@ final class WorkBuilder {
 
   private void layer(Layer layer, GluingOrder.Step step, GluingOrder order) {
     shown = onFace(layer.on(), layer.face(), layer.id());
-    int count = cards * design.piece(layer.on()).map(Piece::count).orElse(1);
+    int count = design.piece(layer.on()).map(piece -> piece.of(cards)).orElse(cards.cards());
     Message glued = order.glued(layer, design, asked.job().order().raised());
     Message words = Message.of("make.layer", glued);
     add(Phase.LAYER, layer.on(), count, told(Phase.LAYER, words, step));
@@ -352,7 +358,8 @@ final class WorkBuilder {
     if (joint.movement().isGlued()) {
       words = words.followedBy(step.choice().told());
     }
-    add(phase, joint.piece(), cards, told(phase, words, step));
+    int first = design.piece(joint.piece()).map(Piece::cards).orElse(0);
+    add(phase, joint.piece(), cards.with(first), told(phase, words, step));
   }
 
   private static Told told(Phase phase, Message words, GluingOrder.Step step) {
@@ -370,7 +377,11 @@ final class WorkBuilder {
 
   void stage(Stage stage, Phase phase) {
     shown = Optional.empty();
-    add(phase, stage.piece(), cards, Told.of(phase, Message.of("make.stage", stage.title())));
+    add(
+        phase,
+        stage.piece(),
+        cards.cards(),
+        Told.of(phase, Message.of("make.stage", stage.title())));
   }
 
   void fill() {
@@ -379,11 +390,11 @@ final class WorkBuilder {
         .job()
         .item()
         .map(item -> Message.of("make.fill", item.label()))
-        .ifPresent(words -> add(Phase.FILL, "", cards, Told.of(Phase.FILL, words)));
+        .ifPresent(words -> add(Phase.FILL, "", cards.cards(), Told.of(Phase.FILL, words)));
   }
 
   void end() {
     shown = Optional.empty();
-    add(Phase.INSPECT, "", cards, Told.of(Phase.INSPECT, Message.of("make.inspect")));
+    add(Phase.INSPECT, "", cards.cards(), Told.of(Phase.INSPECT, Message.of("make.inspect")));
   }
 }

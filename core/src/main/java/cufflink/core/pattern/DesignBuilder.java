@@ -201,7 +201,8 @@ final class DesignBuilder {
         cuts,
         openings,
         template.mirrors(),
-        template.from());
+        template.from(),
+        template.cards().map(formula -> count(formula, template.presence())).orElse(0));
   }
 
   private int count(Formula formula, Presence presence) {

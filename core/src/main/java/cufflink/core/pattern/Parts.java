@@ -82,7 +82,8 @@ record Parts(
       List<LineTemplate> cuts,
       List<OpeningTemplate> openings,
       String mirrors,
-      String from) {}
+      String from,
+      Optional<Formula> cards) {}
 
   /**
    * A corner of an outline, or where glue goes.

@@ -147,7 +147,8 @@ final class PartsCompiler {
         section.named("cuts", (name, part) -> line(name, part, size, lines, false)),
         section.named("openings", (name, part) -> opening(name, part, lines)),
         section.entry("mirrors").map(entry -> earlier(section, entry)).orElse(""),
-        section.entry("from").map(entry -> earlier(section, entry)).orElse(""));
+        section.entry("from").map(entry -> earlier(section, entry)).orElse(""),
+        section.formula("cards", Kind.NUMBER));
   }
 
   /** A piece can only depend on one that is described before it. */

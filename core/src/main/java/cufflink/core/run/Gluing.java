@@ -33,6 +33,12 @@ public final class Gluing {
    * @return the direction
    */
   public static Message of(Joint joint, Design design) {
+    Message words = onAny(joint, design);
+    int cards = design.piece(joint.piece()).map(Piece::cards).orElse(0);
+    return cards == 0 ? words : words.followedBy(Message.of("sheet.joint-cards", cards));
+  }
+
+  private static Message onAny(Joint joint, Design design) {
     String host = design.piece(joint.on()).map(Piece::label).orElse(joint.on());
     List<String> under = joint.movement().slide().map(Movement.Slide::under).orElse(List.of());
     if (!under.isEmpty() && !joint.movement().about().isEmpty()) {

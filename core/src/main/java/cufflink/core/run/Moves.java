@@ -32,7 +32,7 @@ public final class Moves {
     this.design = design;
     this.run = run;
     this.directions = new Directions(habit);
-    this.count = Math.multiplyExact(run.piece().count(), copies);
+    this.count = run.piece().total(copies);
   }
 
   /**

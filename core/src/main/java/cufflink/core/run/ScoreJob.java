@@ -80,7 +80,7 @@ public record ScoreJob(List<Batch> batches) {
   public static ScoreJob of(List<ScoreRun> runs, int copies) {
     List<Item> items = new ArrayList<>();
     for (ScoreRun run : runs) {
-      int count = Math.multiplyExact(run.piece().count(), copies);
+      int count = run.piece().total(copies);
       boolean dotted = needsDot(run);
       for (Setup setup : run.setups()) {
         boolean isFirst = setup == run.setups().get(0);

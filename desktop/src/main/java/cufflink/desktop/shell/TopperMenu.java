@@ -20,6 +20,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -85,6 +86,7 @@ final class TopperMenu {
         Sentence.item(
             Words.say("decorate.other-face"), () -> change(topper.facing(topper.face().other()))));
     copies(topper).ifPresent(items::add);
+    cards(topper).ifPresent(items::add);
     new GroupWords(bench, toppers()).menu(topper).ifPresent(items::add);
     items.add(Sentence.item(Words.say("decorate.note"), () -> sizes.note(owned(topper))));
     items.add(new SeparatorMenuItem());
@@ -113,6 +115,36 @@ final class TopperMenu {
                         ? Words.say("decorate.each", many)
                         : Words.say("decorate.only", each),
                 topper::onCopy));
+  }
+
+  /** Of several cards all have it, or only some. */
+  private Optional<Menu> cards(Topper topper) {
+    int many = derivation.job().order().copies();
+    if (many == 1 && topper.cards() == 0) {
+      return Optional.empty();
+    }
+    Set<Integer> offered = new TreeSet<>(Set.of(0, 1));
+    offered.add(topper.cards());
+    Menu menu = new Menu(Words.say("decorate.cards", many));
+    for (int each : offered) {
+      String words =
+          each == 0 ? Words.say("decorate.cards-all") : Words.say("decorate.cards-some", each);
+      menu.getItems()
+          .add(Sentence.tick(words, each == topper.cards(), () -> change(topper.onCards(each))));
+    }
+    menu.getItems()
+        .add(Sentence.typed(Words.say("decorate.cards-typed"), text -> cards(topper, text)));
+    return Optional.of(menu);
+  }
+
+  private void cards(Topper topper, String typed) {
+    int most = Math.min(Topper.MOST_CARDS, derivation.job().order().copies());
+    int cards = typed.strip().matches("\\d{1,4}") ? Integer.parseInt(typed.strip()) : 0;
+    if (cards < 1 || cards > most) {
+      bench.tell(Words.say("decorate.cards-bad", typed, most));
+      return;
+    }
+    change(topper.onCards(cards == derivation.job().order().copies() ? 0 : cards));
   }
 
   private static Shape[] shapes(Topper topper) {

@@ -167,7 +167,7 @@ final class TopperWords {
             start,
             outline,
             "",
-            Topper.EACH);
+            Topper.Which.ALL);
     List<Topper> now = new ArrayList<>(toppers());
     now.add(topper);
     Order order = derivation.job().order().withToppers(now);

@@ -162,9 +162,9 @@ public final class SlipWriter {
   private SlipRow sizeOf(Piece piece, int copies) {
     return SlipRow.read(
         new Subject.CutPart(piece.id(), ""),
-        List.of(piece.width(), piece.height(), piece.count() * copies),
+        List.of(piece.width(), piece.height(), piece.total(copies)),
         on(piece.paper()).size(piece.width(), piece.height()),
-        times(piece.label(), piece.count() * copies),
+        times(piece.label(), piece.total(copies)),
         Lights.of(new Ref(piece.id(), "")));
   }
 

@@ -47,7 +47,7 @@ final class PlanText {
     made.closed().ifPresent(this::closed);
     for (Piece piece : design.pieces()) {
       String size = on(piece.paper()).size(piece.width(), piece.height());
-      int count = piece.count() * copies;
+      int count = piece.total(copies);
       design
           .source(piece)
           .filter(host -> CutAway.serves(design, piece))

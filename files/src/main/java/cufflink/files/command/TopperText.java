@@ -36,7 +36,7 @@ final class TopperText {
               + "(?: tilted (?<tilt>-?\\d{1,3}))?"
               + "(?: (?<paper>white|card|patterned))?(?: (?<with>liquid|tape|dots|foam))?"
               + "(?: (?<stock>white|card|patterned))?"
-              + "(?<foot> by its foot)?(?<over> overhanging)?(?: called (?<label>.+?))?(?: saying (?<words>.+))?");
+              + "(?<foot> by its foot)?(?<over> overhanging)?(?: on (?<cards>[1-9]\\d{0,3}) cards?)?(?: called (?<label>.+?))?(?: saying (?<words>.+))?");
 
   private final Topper topper;
   private final long tilt;
@@ -104,13 +104,17 @@ final class TopperText {
             start,
             figure.map(Figure::outline),
             "",
-            copy(found.group("copy")));
+            new Topper.Which(copy(found.group("copy")), cards(found.group("cards"))));
     String turn = found.group("tilt");
     return new TopperText(topper, turn == null ? 0 : Long.parseLong(turn));
   }
 
   private static int copy(String text) {
     return text == null || text.equals("each") ? Topper.EACH : Integer.parseInt(text);
+  }
+
+  private static int cards(String text) {
+    return text == null ? 0 : Integer.parseInt(text);
   }
 
   /** What is left of an edge or above it is below nought. */

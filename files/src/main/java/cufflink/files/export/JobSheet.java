@@ -193,7 +193,7 @@ public final class JobSheet {
   private void writeCuts(Design design) throws IOException {
     pages.heading(Words.say("sheet.cut"));
     for (Piece piece : design.pieces()) {
-      int count = piece.count() * copies();
+      int count = piece.total(copies());
       pages.row(
           on(piece.paper()).size(piece.width(), piece.height()),
           design

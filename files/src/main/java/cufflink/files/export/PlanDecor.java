@@ -68,6 +68,7 @@ final class PlanDecor {
         .put("stock", plain(topper.stock()))
         .put("on", topper.on())
         .put("copy", copy(topper))
+        .put("cards", topper.cards() == 0 ? "all" : Integer.toString(topper.cards()))
         .put("face", plain(topper.face()))
         .put("with", plain(topper.fixing().with()))
         .put("byFoot", topper.fixing().byFoot())

@@ -271,6 +271,9 @@ public final class PlanJson {
     node.put("label", piece.label());
     node.put("paper", piece.role().id());
     node.put("count", piece.count());
+    if (piece.cards() > 0) {
+      node.put("cards", piece.cards());
+    }
     numbers.length(node, "width", piece.width());
     numbers.length(node, "height", piece.height());
     if (piece.isTrimmed()) {

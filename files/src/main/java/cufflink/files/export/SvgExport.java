@@ -74,7 +74,7 @@ public final class SvgExport {
   }
 
   private void add(Piece piece) {
-    repeat(piece.id(), piece.count() * copies, piece.width(), piece.height(), at -> add(piece, at));
+    repeat(piece.id(), piece.total(copies), piece.width(), piece.height(), at -> add(piece, at));
   }
 
   private void add(Layer layer) {

@@ -2,6 +2,7 @@ package cufflink.files.export;
 
 import cufflink.core.decor.Treated;
 import cufflink.core.design.Design;
+import cufflink.core.design.Piece;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Order;
 import cufflink.files.words.Words;
@@ -23,7 +24,7 @@ final class TreatPages {
     pages.heading(Words.say("make.phase-treat"));
     pages.line(Words.say("treat.reason"));
     for (Treated each : all) {
-      int count = each.each() * order.copies();
+      int count = each.times(Piece.Lot.all(order.copies()));
       int minutes = each.treatment().kind().drying() / MINUTE;
       String words = Words.say(each.words());
       pages.row(

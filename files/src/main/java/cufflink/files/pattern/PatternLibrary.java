@@ -138,7 +138,7 @@ public final class PatternLibrary {
    * @return the pattern, if there is one
    */
   public Optional<Pattern> pattern(Job job) {
-    return pattern(job.edition(), job.order().extras(), job.order().toppers());
+    return pattern(job.edition(), job.order().extras(), job.order().put());
   }
 
   /**

@@ -10,6 +10,7 @@ import cufflink.core.measure.Length;
 import cufflink.core.pattern.Entry;
 import cufflink.core.pattern.Mistake;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -37,6 +38,9 @@ final class Toppers {
   private final Map<String, Entry> parameters;
   private final Map<String, Entry> pieces;
   private final Map<String, Entry> joins;
+
+  /** On how many cards what is not on all of them is. */
+  private final Map<String, Integer> onSome = new HashMap<>();
 
   private Toppers(Entry.Group file) {
     place = file.place();
@@ -98,6 +102,11 @@ final class Toppers {
                 "max",
                 text("180"))));
     Map<String, Entry> piece = piece(topper);
+    int cards = cards(topper);
+    if (cards > 0) {
+      piece.put("cards", text(Integer.toString(cards)));
+      onSome.put(topper.id(), cards);
+    }
     // There is no room for words where a ring has its hole.
     List<String> letters =
         topper.shape() == Shape.RING ? List.of() : LetterOutlines.of(topper.words());
@@ -109,6 +118,14 @@ final class Toppers {
     }
     pieces.put(topper.id(), new Entry.Group(place, piece));
     joins.put(topper.id(), new Entry.Group(place, joint(topper)));
+  }
+
+  /** It is on no more cards than what it lies on. */
+  private int cards(Topper topper) {
+    int host = onSome.getOrDefault(topper.on(), 0);
+    return topper.cards() == 0 || host == 0
+        ? Math.max(topper.cards(), host)
+        : Math.min(topper.cards(), host);
   }
 
   /** Something can lie on any piece whose entry makes equal ones, of an accessory as well. */

@@ -52,6 +52,9 @@ public final class TopperFormat {
       if (topper.copy() != Topper.LAST) {
         node.put("copy", topper.copy() == Topper.EACH ? "each" : Integer.toString(topper.copy()));
       }
+      if (topper.cards() > 0) {
+        node.put("cards", topper.cards());
+      }
       node.put("face", written(topper.face()));
       node.put("with", written(topper.fixing().with()));
       node.put("byFoot", topper.fixing().byFoot());
@@ -115,7 +118,7 @@ public final class TopperFormat {
         start,
         outline,
         node.path("group").asText(""),
-        copy(node, number));
+        new Topper.Which(copy(node, number), cards(node, number)));
   }
 
   /** What was put on before one could choose lies on the last. */
@@ -127,6 +130,15 @@ public final class TopperFormat {
     return text.isEmpty()
         ? Topper.LAST
         : text.equals("each") ? Topper.EACH : Integer.parseInt(text);
+  }
+
+  private static int cards(JsonNode node, int number) throws BadFileException {
+    int cards = node.path("cards").asInt(0);
+    boolean isNumber = !node.has("cards") || node.path("cards").isInt();
+    if (!isNumber || cards < 0 || cards > Topper.MOST_CARDS) {
+      throw bad(number, "cards", node);
+    }
+    return cards;
   }
 
   private static Optional<Outline> outline(JsonNode node, int number) throws BadFileException {

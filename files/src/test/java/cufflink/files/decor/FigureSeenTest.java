@@ -82,7 +82,7 @@ class FigureSeenTest {
         Fresh.of(shape, design, design.base(), face, panels, Marks.MILLIMETRES),
         Optional.of(ELL),
         "",
-        Topper.EACH);
+        Topper.Which.ALL);
   }
 
   /** JTS turns and scales the L; what is drawn is one of these, straight from above. */

@@ -202,7 +202,7 @@ class TopperTest {
                   start,
                   Optional.of(Pictures.HOUSE),
                   "",
-                  Topper.EACH);
+                  Topper.Which.ALL);
           Job job = job(id, List.of(topper));
           Design design = design(job);
           assertTrue(Marks.EIGHTHS.holds(start.across()) && Marks.EIGHTHS.holds(start.top()));
@@ -292,16 +292,20 @@ class TopperTest {
     assertEquals(Set.of(FindingKind.TOPPER_LEFT_OUT), found(job("slim-tent", List.of(lost))));
   }
 
+  /** Returns dark card and a print, on neither of which a pen is read. */
+  static Papers darkPapers() {
+    return Papers.USUAL
+        .with(
+            PaperRole.CARDSTOCK,
+            new Paper("dotted", 250, 1.2, true, Paper.Print.UPRIGHT, Paper.Grain.UNKNOWN))
+        .looking(PaperRole.CARDSTOCK, new Papers.Colours(Tint.NIGHT, Tint.RUST, Motif.DOTS))
+        .looking(PaperRole.PATTERNED, new Papers.Colours(Tint.CREAM, Tint.PLUM, Motif.CHECKS));
+  }
+
   /** A card of dark paper and prints alone leaves nowhere to write; white card on it does. */
   @Test
   void nowhereToWrite_isFound_untilThereIsAPanel() {
-    Papers dark =
-        Papers.USUAL
-            .with(
-                PaperRole.CARDSTOCK,
-                new Paper("dotted", 250, 1.2, true, Paper.Print.UPRIGHT, Paper.Grain.UNKNOWN))
-            .looking(PaperRole.CARDSTOCK, new Papers.Colours(Tint.NIGHT, Tint.RUST, Motif.DOTS))
-            .looking(PaperRole.PATTERNED, new Papers.Colours(Tint.CREAM, Tint.PLUM, Motif.CHECKS));
+    Papers dark = darkPapers();
     Job gate = job("off-centre-gate", List.of()).withPapers(dark);
     assertTrue(found(gate).contains(FindingKind.NOWHERE_TO_WRITE));
     Topper panel = topper(1, Shape.RECTANGLE, Face.INSIDE, Adhesive.LIQUID, 70, 60, 85, 40);

@@ -177,7 +177,7 @@ class FigureTest {
                 Length.ofMillimetres(top)),
             Optional.of(figure.outline()),
             "",
-            Topper.EACH);
+            Topper.Which.ALL);
     Job job = Jobs.job(id, PatternLibrary.shipped().pattern(id).orElseThrow().normalValues());
     return job.withOrder(job.order().withToppers(List.of(topper)));
   }
