@@ -3,11 +3,13 @@ package cufflink.core.decor;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.locationtech.jts.algorithm.construct.MaximumInscribedCircle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 
 /** The outline of a figure that a maker brings: its corners as shares of its width and height. */
@@ -26,7 +28,11 @@ public final class Outline {
   /** The foot of a figure begins here, as a share of its height from the top. */
   private static final double FOOT = 0.62;
 
+  /** The most holes; more are not cut by hand. */
+  public static final int MOST_HOLES = 24;
+
   private final List<Corner> corners;
+  private final List<List<Corner>> holes;
   private final boolean isPanel;
   private final Room whole;
   private final Room foot;
@@ -55,7 +61,7 @@ public final class Outline {
    * @param corners its corners in order, as for {@link #Outline(List, boolean)}
    */
   public Outline(List<Corner> corners) {
-    this(corners, false);
+    this(corners, List.of(), false);
   }
 
   /**
@@ -66,12 +72,24 @@ public final class Outline {
    * @param isPanel whether it follows the panel it lies on, so that none of its sides is its top
    */
   public Outline(List<Corner> corners, boolean isPanel) {
+    this(corners, List.of(), isPanel);
+  }
+
+  /**
+   * Makes an outline with holes.
+   *
+   * @param corners its corners in order
+   * @param holes the corners of each hole in order, all of them together no more than {@link #MOST}
+   * @param isPanel whether it follows the panel it lies on
+   */
+  public Outline(List<Corner> corners, List<List<Corner>> holes, boolean isPanel) {
     this.isPanel = isPanel;
     this.corners = List.copyOf(corners);
-    if (!isSound(this.corners)) {
+    this.holes = holes.stream().map(List::copyOf).toList();
+    if (!isSound(this.corners, this.holes)) {
       throw new IllegalArgumentException("no outline: " + corners.size() + " corners");
     }
-    Polygon shape = shape(this.corners);
+    Polygon shape = shape(this.corners, this.holes);
     this.whole = room(shape).orElseThrow();
     Geometry low = shape.intersection(GEOMETRY.toGeometry(new Envelope(0, 1, FOOT, 1)));
     this.foot = room(low).orElse(whole);
@@ -85,22 +103,45 @@ public final class Outline {
    *     touches itself
    */
   public static boolean isSound(List<Corner> corners) {
+    return isSound(corners, List.of());
+  }
+
+  /**
+   * Says whether corners make an outline with holes.
+   *
+   * @param corners some corners in order
+   * @param holes those of each hole
+   * @return false if one of them makes no outline, there are too many, or a hole is not within it
+   *     or meets it or another
+   */
+  public static boolean isSound(List<Corner> corners, List<List<Corner>> holes) {
+    return holes.size() <= MOST_HOLES
+        && holes.stream().mapToInt(List::size).sum() <= MOST
+        && Stream.concat(Stream.of(corners), holes.stream()).allMatch(Outline::isRing)
+        && shape(corners, holes).isValid()
+        && room(shape(corners, holes)).isPresent();
+  }
+
+  private static boolean isRing(List<Corner> corners) {
     return corners.size() >= 3
         && corners.size() <= MOST
-        && corners.stream().allMatch(each -> isWithin(each.x) && isWithin(each.y))
-        && shape(corners).isValid()
-        && room(shape(corners)).isPresent();
+        && corners.stream().allMatch(each -> isWithin(each.x) && isWithin(each.y));
   }
 
   private static boolean isWithin(double share) {
     return share >= 0 && share <= 1;
   }
 
-  private static Polygon shape(List<Corner> corners) {
+  private static Polygon shape(List<Corner> corners, List<List<Corner>> holes) {
+    return GEOMETRY.createPolygon(
+        ring(corners), holes.stream().map(Outline::ring).toArray(LinearRing[]::new));
+  }
+
+  private static LinearRing ring(List<Corner> corners) {
     List<Coordinate> ring = new ArrayList<>();
     corners.forEach(each -> ring.add(new Coordinate(each.x, each.y)));
     ring.add(ring.get(0).copy());
-    return GEOMETRY.createPolygon(ring.toArray(new Coordinate[0]));
+    return GEOMETRY.createLinearRing(ring.toArray(new Coordinate[0]));
   }
 
   /** A square about the middle of its widest part, widened as far as there is paper. */
@@ -139,6 +180,11 @@ public final class Outline {
     return corners;
   }
 
+  /** Returns the corners of its holes, each in order. */
+  public List<List<Corner>> holes() {
+    return holes;
+  }
+
   /** Says whether it follows the panel it lies on; a figure has a top of its own. */
   public boolean isPanel() {
     return isPanel;
@@ -158,6 +204,7 @@ public final class Outline {
   public boolean equals(Object other) {
     return other instanceof Outline outline
         && outline.corners.equals(corners)
+        && outline.holes.equals(holes)
         && outline.isPanel == isPanel;
   }
 
@@ -168,6 +215,6 @@ public final class Outline {
 
   @Override
   public String toString() {
-    return "Outline" + corners;
+    return "Outline" + corners + holes;
   }
 }

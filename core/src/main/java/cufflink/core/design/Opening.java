@@ -1,6 +1,7 @@
 package cufflink.core.design;
 
 import cufflink.core.measure.Length;
+import cufflink.core.plane.Area;
 import cufflink.core.plane.Point;
 import java.util.ArrayList;
 import java.util.List;
@@ -83,6 +84,28 @@ public record Opening(
    */
   public boolean isAcross(PartName score) {
     return across.contains(score.name()) || across.contains(score.id());
+  }
+
+  /**
+   * Says whether it is cut by its line rather than by its numbers.
+   *
+   * @return true if it is neither a circle nor an upright rectangle
+   */
+  public boolean isFree() {
+    return round.isEmpty() && !Piece.isRectangle(outline);
+  }
+
+  /**
+   * Returns the upright rectangle about it.
+   *
+   * @return its left, right, top and bottom as an area
+   */
+  public Area box() {
+    Length left = outline.stream().map(Point::x).min(Length::compareTo).orElseThrow();
+    Length top = outline.stream().map(Point::y).min(Length::compareTo).orElseThrow();
+    Length right = outline.stream().map(Point::x).max(Length::compareTo).orElseThrow();
+    Length bottom = outline.stream().map(Point::y).max(Length::compareTo).orElseThrow();
+    return new Area(new Point(left, top), right.minus(left), bottom.minus(top));
   }
 
   /**

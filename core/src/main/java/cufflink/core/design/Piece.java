@@ -236,6 +236,15 @@ public record Piece(
         new Point(Length.ZERO, height));
   }
 
+  /** Says whether corners are those of an upright rectangle, from its top left clockwise. */
+  static boolean isRectangle(List<Point> corners) {
+    return corners.size() == 4
+        && corners.get(0).y().equals(corners.get(1).y())
+        && corners.get(1).x().equals(corners.get(2).x())
+        && corners.get(2).y().equals(corners.get(3).y())
+        && corners.get(3).x().equals(corners.get(0).x());
+  }
+
   /**
    * Says whether anything is cut off the rectangle that the piece is cut as.
    *

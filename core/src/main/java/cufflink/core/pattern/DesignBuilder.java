@@ -216,6 +216,15 @@ final class DesignBuilder {
 
   private Opening opening(OpeningTemplate template, Turn turn) {
     String label = template.presence().label();
+    if (!template.corners().isEmpty()) {
+      return new Opening(
+          turn.id(),
+          label,
+          template.kind(),
+          corners(template),
+          Optional.empty(),
+          template.across());
+    }
     Point at = scope.point(template.shape());
     Length third = scope.length(template.shape().get(2));
     Length fourth = template.round() ? third : scope.length(template.shape().get(3));
@@ -230,6 +239,18 @@ final class DesignBuilder {
     Area area = new Area(at, third, fourth);
     return new Opening(
         turn.id(), label, template.kind(), area.corners(), Optional.empty(), template.across());
+  }
+
+  private List<Point> corners(OpeningTemplate template) {
+    List<Point> corners = new ArrayList<>();
+    for (PlaceTemplate corner : template.corners()) {
+      forEach(corner.presence(), each -> corners.add(scope.point(corner.at())));
+    }
+    if (!Outline.isSimple(corners)) {
+      throw new NoDesignException(
+          template.presence().place(), Message.of("design.crossing", template.presence().label()));
+    }
+    return corners;
   }
 
   private Length side(Formula formula, Presence presence) {

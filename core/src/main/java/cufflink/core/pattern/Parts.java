@@ -100,6 +100,7 @@ record Parts(
    * @param kind what it is for
    * @param round whether it is a circle
    * @param shape the x and y of the centre and the diameter of a circle, or x, y, width and height
+   * @param corners its corners in order, if it is neither a circle nor a rectangle
    * @param across the scores that it crosses on purpose
    */
   record OpeningTemplate(
@@ -107,6 +108,7 @@ record Parts(
       Opening.Kind kind,
       boolean round,
       List<Formula> shape,
+      List<PlaceTemplate> corners,
       List<String> across) {}
 
   /**

@@ -29,6 +29,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.BiFunction;
+import java.util.stream.Stream;
 
 /** Compiles the geometry of a pattern: pieces, lines, layers and folding. */
 final class PartsCompiler {
@@ -178,18 +179,21 @@ final class PartsCompiler {
       section.note(section.place(), "pattern.twice", id);
     }
     boolean round = section.has("circle");
-    if (round == section.has("area")) {
+    boolean isFree = section.has("outline");
+    if (Stream.of(round, section.has("area"), isFree).filter(each -> each).count() != 1) {
       section.note(section.place(), "pattern.opening");
     }
     Entry shape =
         section
             .entry(round ? "circle" : "area")
             .orElse(new Entry.Items(section.place(), List.of()));
+    List<Formula> numbers = isFree ? List.of() : section.lengths(shape, round ? 3 : 4);
     return new OpeningTemplate(
         Repeats.presence(id, section),
         section.oneOf("kind", Opening.Kind.class, Opening.Kind.WINDOW),
         round,
-        section.lengths(shape, round ? 3 : 4),
+        numbers,
+        section.items("outline").stream().map(corner -> corner(section, corner)).toList(),
         section.items("across").stream().map(section::plain).toList());
   }
 

@@ -78,6 +78,9 @@ final class Manner {
   }
 
   private static Message of(Opening opening) {
+    if (opening.isFree()) {
+      return Message.of("cut.manner-free");
+    }
     return switch (opening.kind()) {
       case NOTCH ->
           Message.of(

@@ -92,6 +92,10 @@ public record SecondCut(
   public static List<SecondCut> of(Design design) {
     List<SecondCut> cuts = new ArrayList<>();
     for (Piece piece : design.pieces()) {
+      // What is cut out of a figure is cut while there is paper all round it to hold.
+      piece.openings().stream()
+          .filter(Opening::isFree)
+          .forEach(each -> cuts.add(opening(design, piece, each)));
       addTrims(design, cuts, piece);
       for (Slit slit : piece.slits()) {
         Mark mark = Mark.of(slit.id(), Kind.SLIT, slit.line());
@@ -105,12 +109,16 @@ public record SecondCut(
         Message direction = line("cut.through", cut.line(), cut.label());
         cuts.add(cut(design, piece, mark, direction, Manner.edgeToEdge(piece, cut.line())));
       }
-      for (Opening opening : piece.openings()) {
-        Mark mark = new Mark(opening.id(), Kind.OPENING, opening.outline());
-        cuts.add(cut(design, piece, mark, opening(opening), Manner.of(piece, opening)));
-      }
+      piece.openings().stream()
+          .filter(each -> !each.isFree())
+          .forEach(each -> cuts.add(opening(design, piece, each)));
     }
     return cuts;
+  }
+
+  private static SecondCut opening(Design design, Piece piece, Opening opening) {
+    Mark mark = new Mark(opening.id(), Kind.OPENING, opening.outline());
+    return cut(design, piece, mark, opening(opening), Manner.of(piece, opening));
   }
 
   private static void addTrims(Design design, List<SecondCut> cuts, Piece piece) {
@@ -244,15 +252,14 @@ public record SecondCut(
       return Message.of(
           key, opening.label(), round.radius().times(2), round.centre().x(), round.centre().y());
     }
-    Point first = opening.outline().get(0);
-    Point last = opening.outline().get(2);
+    Area box = opening.box();
     return Message.of(
-        "cut.slot",
+        opening.isFree() ? "cut.shape" : "cut.slot",
         opening.label(),
-        last.x().minus(first.x()),
-        last.y().minus(first.y()),
-        first.x(),
-        first.y());
+        box.width(),
+        box.height(),
+        box.at().x(),
+        box.at().y());
   }
 
   /**

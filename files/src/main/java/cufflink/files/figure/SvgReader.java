@@ -33,6 +33,7 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
 
@@ -63,16 +64,22 @@ final class SvgReader {
   private static final Pattern NUMBER =
       Pattern.compile("\\s*([-+]?[0-9]*\\.?[0-9]+(?:[eE][-+]?[0-9]+)?)\\s*([a-z%]*)\\s*");
 
+  private static final Pattern RULE = Pattern.compile("fill-rule\\s*:\\s*([a-z]+)");
+
   private final String name;
   private final Deque<AffineTransform> transforms = new ArrayDeque<>();
+
+  /** Whether what lies in an even number of lines is left out; else their directions tell. */
+  private final Deque<Boolean> evenOdd = new ArrayDeque<>();
+
   private double scale = MILLIMETRES / PIXELS;
-  private Optional<Polygon> largest = Optional.empty();
-  private boolean isCrossed;
+  private final LargestShape largest = new LargestShape();
   private int points;
 
   SvgReader(String name) {
     this.name = name;
     transforms.push(new AffineTransform());
+    evenOdd.push(false);
   }
 
   /** Ends the reading of a file of which too much is drawn. */
@@ -99,6 +106,7 @@ final class SvgReader {
           begin(xml, element);
         } else if (event == XMLStreamConstants.END_ELEMENT) {
           transforms.pop();
+          evenOdd.pop();
         }
       }
       return isSvg ? figure() : Parsed.bad("figure.no-svg", name);
@@ -133,6 +141,10 @@ final class SvgReader {
       measure(xml);
     }
     transforms.push(now);
+    Matcher style =
+        RULE.matcher(Optional.ofNullable(xml.getAttributeValue(null, "style")).orElse(""));
+    String rule = style.find() ? style.group(1) : xml.getAttributeValue(null, "fill-rule");
+    evenOdd.push(rule == null ? evenOdd.element() : rule.equals("evenodd"));
     shape(xml, element).ifPresent(shape -> take(shape, now));
   }
 
@@ -236,6 +248,7 @@ final class SvgReader {
     if (!(size > 0) || Double.isInfinite(size)) {
       return;
     }
+    List<Polygon> rings = new ArrayList<>();
     List<Coordinate> ring = new ArrayList<>();
     double[] at = new double[6];
     for (PathIterator path = shape.getPathIterator(transform, size * FLAT);
@@ -243,7 +256,7 @@ final class SvgReader {
         path.next()) {
       int step = path.currentSegment(at);
       if (step != PathIterator.SEG_LINETO) {
-        close(ring);
+        close(ring).ifPresent(rings::add);
         ring.clear();
       }
       if (step != PathIterator.SEG_CLOSE) {
@@ -253,10 +266,11 @@ final class SvgReader {
         throw new TooMuchException();
       }
     }
-    close(ring);
+    close(ring).ifPresent(rings::add);
+    largest.take(rings, evenOdd.element(), size * THIN);
   }
 
-  private void close(List<Coordinate> ring) {
+  private static Optional<Polygon> close(List<Coordinate> ring) {
     List<Coordinate> corners = new ArrayList<>();
     for (Coordinate each : ring) {
       if (corners.isEmpty() || !corners.get(corners.size() - 1).equals2D(each)) {
@@ -267,44 +281,51 @@ final class SvgReader {
       corners.remove(corners.size() - 1);
     }
     if (corners.size() < 3) {
-      return;
+      return Optional.empty();
     }
     corners.add(corners.get(0).copy());
-    Polygon polygon = GEOMETRY.createPolygon(corners.toArray(new Coordinate[0]));
-    double area = polygon.getEnvelope().getArea();
-    if (area > largest.map(each -> each.getEnvelope().getArea()).orElse(0.0)) {
-      isCrossed = !polygon.isValid();
-      largest = Optional.of(polygon);
-    }
+    return Optional.of(GEOMETRY.createPolygon(corners.toArray(new Coordinate[0])));
   }
 
   private Parsed<Figure> figure() {
-    if (largest.isEmpty()) {
+    if (largest.shape().isEmpty()) {
       return Parsed.bad("figure.nothing", name);
     }
-    if (isCrossed) {
+    if (largest.isCrossed()) {
       return Parsed.bad("figure.crossed", name);
     }
-    Envelope box = largest.get().getEnvelopeInternal();
-    List<Outline.Corner> corners = simple(largest.get(), box);
+    Polygon found = largest.shape().get();
+    Envelope box = found.getEnvelopeInternal();
+    List<Outline.Corner> corners = simple(found.getExteriorRing(), box, Outline.MOST);
+    int many = found.getNumInteriorRing();
+    if (many > Outline.MOST_HOLES) {
+      return Parsed.bad("figure.holes", name, Integer.toString(Outline.MOST_HOLES));
+    }
+    List<List<Outline.Corner>> holes = new ArrayList<>();
+    for (int i = 0; i < many; i++) {
+      holes.add(simple(found.getInteriorRingN(i), box, Outline.MOST / many));
+    }
     Length across = Length.fromMillimetres(box.getWidth() * scale);
     Length down = Length.fromMillimetres(box.getHeight() * scale);
-    boolean isThin =
-        Math.min(box.getWidth(), box.getHeight())
-            < Math.max(box.getWidth(), box.getHeight()) * THIN;
-    if (isThin || !Outline.isSound(corners) || !across.isPositive() || !down.isPositive()) {
+    boolean isThin = LargestShape.isThin(corners, holes, box, THIN);
+    if (isThin || !Outline.isSound(corners, holes) || !across.isPositive() || !down.isPositive()) {
       return Parsed.bad("figure.thin", name);
     }
     return Parsed.good(
-        new Figure(name.replaceFirst("(?i)\\.svg$", ""), new Outline(corners), across, down));
+        new Figure(
+            name.replaceFirst("(?i)\\.svg$", ""),
+            new Outline(corners, holes, false),
+            across,
+            down));
   }
 
   /** Corners that a hand with scissors does not follow are left out. */
-  private static List<Outline.Corner> simple(Polygon shape, Envelope box) {
+  private static List<Outline.Corner> simple(LinearRing line, Envelope box, int most) {
+    Polygon shape = GEOMETRY.createPolygon(line);
     double size = Math.max(box.getWidth(), box.getHeight());
     double apart = size * FLAT;
     Geometry left = TopologyPreservingSimplifier.simplify(shape, apart);
-    while (left.getNumPoints() > Outline.MOST) {
+    while (left.getNumPoints() > most && apart < size) {
       apart *= 1.5;
       left = TopologyPreservingSimplifier.simplify(shape, apart);
     }

@@ -184,13 +184,20 @@ final class Toppers {
     Map<String, Entry> piece =
         group("label", text(topper.label()), "paper", text(paper), "size", items(wide, high));
     if (topper.shape() == Shape.OUTLINE) {
-      List<Entry> corners = new ArrayList<>();
-      for (Outline.Corner each : topper.outline().orElseThrow().corners()) {
-        // A piece is told inside up: what is seen on its outside is cut as in a mirror.
-        double x = topper.face() == Face.OUTSIDE ? 1 - each.x() : each.x();
-        corners.add(items(share(wide, x), share(high, each.y())));
+      Outline outline = topper.outline().orElseThrow();
+      piece.put("outline", ring(topper, outline.corners()));
+      Map<String, Entry> holes = new LinkedHashMap<>();
+      for (List<Outline.Corner> hole : outline.holes()) {
+        Map<String, Entry> opening =
+            group(
+                "label", said("hole", topper.label()),
+                "kind", text("window"),
+                "outline", ring(topper, hole));
+        holes.put("hole" + (holes.size() + 1), new Entry.Group(place, opening));
       }
-      piece.put("outline", new Entry.Items(place, corners));
+      if (!holes.isEmpty()) {
+        piece.put("openings", new Entry.Group(place, holes));
+      }
     } else if (topper.shape() != Shape.RECTANGLE) {
       String angle = "k * " + 360 / CORNERS;
       Map<String, Entry> corner =
@@ -216,6 +223,16 @@ final class Toppers {
       piece.put("openings", new Entry.Group(place, group("hole", new Entry.Group(place, hole))));
     }
     return piece;
+  }
+
+  private Entry ring(Topper topper, List<Outline.Corner> corners) {
+    List<Entry> ring = new ArrayList<>();
+    for (Outline.Corner each : corners) {
+      // A piece is told inside up: what is seen on its outside is cut as in a mirror.
+      double x = topper.face() == Face.OUTSIDE ? 1 - each.x() : each.x();
+      ring.add(items(share(topper.value(Measure.ACROSS), x), share(high(topper), each.y())));
+    }
+    return new Entry.Items(place, ring);
   }
 
   /** Words on a figure stand where it is widest. */

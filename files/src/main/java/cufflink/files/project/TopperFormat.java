@@ -39,7 +39,11 @@ public final class TopperFormat {
           .ifPresent(
               outline -> {
                 ArrayNode corners = node.putArray("outline");
-                outline.corners().forEach(it -> corners.addArray().add(it.x()).add(it.y()));
+                ring(corners, outline.corners());
+                if (!outline.holes().isEmpty()) {
+                  ArrayNode holes = node.putArray("holes");
+                  outline.holes().forEach(hole -> ring(holes.addArray(), hole));
+                }
                 if (outline.isPanel()) {
                   node.put("panel", true);
                 }
@@ -64,6 +68,10 @@ public final class TopperFormat {
       node.put("left", topper.start().left().toString());
       node.put("top", topper.start().top().toString());
     }
+  }
+
+  private static void ring(ArrayNode ring, List<Outline.Corner> corners) {
+    corners.forEach(each -> ring.addArray().add(each.x()).add(each.y()));
   }
 
   private static String written(Enum<?> name) {
@@ -145,17 +153,32 @@ public final class TopperFormat {
     if (!node.has("outline")) {
       return Optional.empty();
     }
+    List<Outline.Corner> corners = corners(node.path("outline"));
+    if (!Outline.isSound(corners)) {
+      throw bad(number, "outline", node);
+    }
+    List<List<Outline.Corner>> holes = new ArrayList<>();
+    for (JsonNode each : node.path("holes")) {
+      holes.add(corners(each));
+      if (holes.size() > Outline.MOST_HOLES) {
+        break;
+      }
+    }
+    if (!Outline.isSound(corners, holes)) {
+      throw bad(number, "holes", node);
+    }
+    return Optional.of(new Outline(corners, holes, node.path("panel").asBoolean(false)));
+  }
+
+  private static List<Outline.Corner> corners(JsonNode ring) {
     List<Outline.Corner> corners = new ArrayList<>();
-    for (JsonNode each : node.path("outline")) {
+    for (JsonNode each : ring) {
       corners.add(new Outline.Corner(each.path(0).asDouble(-1), each.path(1).asDouble(-1)));
       if (corners.size() > Outline.MOST) {
         break;
       }
     }
-    if (!Outline.isSound(corners)) {
-      throw bad(number, "outline", node);
-    }
-    return Optional.of(new Outline(corners, node.path("panel").asBoolean(false)));
+    return corners;
   }
 
   /** What a file says nothing of is as usual. */

@@ -42,7 +42,7 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Polygon;
 
 /** Outlines from SVG files, against what another library paints of the same files. */
-class FigureTest {
+public class FigureTest {
   private static final String OPEN =
       "<svg xmlns='http://www.w3.org/2000/svg' width='60mm' height='60mm' viewBox='0 0 120 120'>";
 
@@ -74,21 +74,23 @@ class FigureTest {
     double area = area(figure) * figure.across().toMillimetres() * figure.down().toMillimetres();
     // The largest shape only, painted by itself.
     String only = shape.contains("/><path") ? shape.substring(shape.indexOf("<path")) : shape;
-    double painted = painted(OPEN + only + "</svg>");
+    double painted = painted(folder, OPEN + only + "</svg>");
     assertEquals(painted, area, painted * 0.01 + 1, shape);
   }
 
-  private static double area(Figure figure) {
-    return polygon(figure.outline()).getArea();
+  /** Returns the area of what is cut, as a share of its box. */
+  public static double area(Figure figure) {
+    double holes =
+        figure.outline().holes().stream().mapToDouble(each -> polygon(each).getArea()).sum();
+    return polygon(figure.outline().corners()).getArea() - holes;
   }
 
-  private static Polygon polygon(Outline outline) {
-    return Facet.polygon(
-        outline.corners().stream().map(each -> new Spot(each.x(), each.y())).toList());
+  private static Polygon polygon(List<Outline.Corner> corners) {
+    return Facet.polygon(corners.stream().map(each -> new Spot(each.x(), each.y())).toList());
   }
 
   /** Returns how much of the page is painted, in square millimetres of its 60 by 60. */
-  private double painted(String svg) throws IOException {
+  public static double painted(Path folder, String svg) throws IOException {
     Path file = Files.writeString(folder.resolve("painted.svg"), svg);
     SVGDocument document = new SVGLoader().load(file.toUri().toURL());
     int side = 1200;
