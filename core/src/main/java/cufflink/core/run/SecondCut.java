@@ -7,6 +7,7 @@ import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
 import cufflink.core.design.Slit;
 import cufflink.core.measure.Length;
+import cufflink.core.measure.Written;
 import cufflink.core.plane.Area;
 import cufflink.core.plane.Point;
 import cufflink.core.plane.Segment;
@@ -253,13 +254,11 @@ public record SecondCut(
           key, opening.label(), round.radius().times(2), round.centre().x(), round.centre().y());
     }
     Area box = opening.box();
+    if (opening.isFree()) {
+      return Message.of("cut.shape", opening.label(), Written.briefSize(box.width(), box.height()));
+    }
     return Message.of(
-        opening.isFree() ? "cut.shape" : "cut.slot",
-        opening.label(),
-        box.width(),
-        box.height(),
-        box.at().x(),
-        box.at().y());
+        "cut.slot", opening.label(), box.width(), box.height(), box.at().x(), box.at().y());
   }
 
   /**
