@@ -15,6 +15,7 @@ import cufflink.core.scene.Drawing.Imprint;
 import cufflink.core.scene.Drawing.Mark;
 import cufflink.core.scene.Drawing.Printed;
 import cufflink.core.scene.Drawing.Shape;
+import cufflink.core.scene.Fill;
 import cufflink.core.scene.Ref;
 import java.util.ArrayList;
 import java.util.List;
@@ -45,15 +46,63 @@ final class Dressing {
     this.look = look;
   }
 
-  static Drawing dress(Drawing drawing, Design design, Look look) {
+  static Drawing dress(Drawing drawing, Design design, Look look, Lying lying) {
     Dressing dressing = new Dressing(design, look);
+    Prints.Print own = new Prints(design, look, List.of()).own(lying.piece(), lying.faceUp());
     List<Mark> marks = new ArrayList<>();
     for (int i = 0; i < drawing.marks().size(); i++) {
       Mark mark = drawing.marks().get(i);
       List<Mark> later = drawing.marks().subList(i + 1, drawing.marks().size());
-      marks.add(mark instanceof Shape shape ? dressing.dress(shape, later, drawing.scale()) : mark);
+      if (mark instanceof Shape shape && shape.ref().equals(Ref.NONE)) {
+        marks.add(isPaper(shape, lying) ? paper(shape, own, lying, drawing.scale()) : mark);
+      } else {
+        marks.add(
+            mark instanceof Shape shape ? dressing.dress(shape, later, drawing.scale()) : mark);
+      }
     }
     return new Drawing(drawing.width(), drawing.height(), drawing.scale(), marks);
+  }
+
+  private static boolean isPaper(Shape shape, Lying lying) {
+    return shape.fill() == Fill.of(lying.faceUp());
+  }
+
+  /** What is cut from printed paper shows its print; where it is bare, it stays as it is drawn. */
+  private static Mark paper(Shape shape, Prints.Print print, Lying lying, double scale) {
+    List<List<Spot>> rings = List.of(shape.corners());
+    if (print.cutout().isPresent()) {
+      List<Spot> laid = lying.piece().outline().stream().map(Spot::from).map(lying::apply).toList();
+      Spot from = corner(laid);
+      Spot to = corner(shape.corners());
+      Cutout cutout = print.cutout().get();
+      List<Imprint> imprints =
+          cutout.sheets().stream()
+              .map(
+                  sheet ->
+                      sheet.stream()
+                          .map(lying::apply)
+                          .map(
+                              at ->
+                                  new Spot(
+                                      to.x() + (at.x() - from.x()) * scale,
+                                      to.y() + (at.y() - from.y()) * scale))
+                          .toList())
+              .map(sheet -> new Imprint(cutout.picture().name(), sheet, WHITE))
+              .toList();
+      int ground = cutout.picture().mean();
+      return new Printed(rings, ground, List.of(), ground, 1, imprints, shape.ref());
+    }
+    if (print.motif() == Motif.PLAIN) {
+      return shape;
+    }
+    List<List<Spot>> figures = Motifs.of(print.motif(), shape.corners(), PITCH * scale);
+    return new Printed(rings, pale(print.ground()), figures, pale(print.ink()), 1, shape.ref());
+  }
+
+  private static Spot corner(List<Spot> corners) {
+    double left = corners.stream().mapToDouble(Spot::x).min().orElse(0);
+    double top = corners.stream().mapToDouble(Spot::y).min().orElse(0);
+    return new Spot(left, top);
   }
 
   private Mark dress(Shape shape, List<Mark> later, double scale) {

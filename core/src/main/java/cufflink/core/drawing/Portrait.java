@@ -167,10 +167,11 @@ public final class Portrait {
    * @param drawing the drawing
    * @param design what is drawn
    * @param look its colours
-   * @return the same drawing, its layers printed
+   * @param lying the piece that is drawn, as it lies
+   * @return the same drawing, what is cut from printed paper printed
    */
-  public static Drawing dressed(Drawing drawing, Design design, Look look) {
-    return Dressing.dress(drawing, design, look);
+  public static Drawing dressed(Drawing drawing, Design design, Look look, Lying lying) {
+    return Dressing.dress(drawing, design, look, lying);
   }
 
   private Drawing draw(double moment, Surface surface) {

@@ -199,7 +199,10 @@ final class LayerStation implements PullStation {
                         surface,
                         on ->
                             Portrait.dressed(
-                                drawn(derivation, made, on), made.design(), derivation.look())),
+                                drawn(derivation, made, on),
+                                made.design(),
+                                derivation.look(),
+                                lying(derivation, made))),
                     face(derivation) == Face.OUTSIDE));
   }
 
@@ -208,9 +211,13 @@ final class LayerStation implements PullStation {
     return puller.over(drawing, isTurnedOver);
   }
 
+  private Lying lying(Derivation derivation, Derivation.Made made) {
+    return new Lying(host(hosts(made)), new Lie(face(derivation), Side.TOP));
+  }
+
   private Drawing drawn(Derivation derivation, Derivation.Made made, Surface surface) {
     return FlatDrawing.of(
-        new Lying(host(hosts(made)), new Lie(face(derivation), Side.TOP)),
+        lying(derivation, made),
         surface,
         new FlatDrawing.Options(
             Patch.of(made.design()), Optional.empty(), score -> false, true, true));

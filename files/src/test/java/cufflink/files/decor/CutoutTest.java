@@ -36,6 +36,7 @@ import cufflink.core.run.Lie;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Drawing.Imprint;
 import cufflink.core.scene.Drawing.Printed;
+import cufflink.core.scene.Ref;
 import cufflink.core.scene.Surface;
 import cufflink.core.scene.TextMeasure;
 import cufflink.files.Jobs;
@@ -179,25 +180,56 @@ class CutoutTest {
         }
         String part = layer.on() + "." + layer.id();
         Printed seen = seen(derivation, design, layer);
-        double left = seen.rings().get(0).stream().mapToDouble(Spot::x).min().orElseThrow();
-        double right = seen.rings().get(0).stream().mapToDouble(Spot::x).max().orElseThrow();
-        double top = seen.rings().get(0).stream().mapToDouble(Spot::y).min().orElseThrow();
-        double bottom = seen.rings().get(0).stream().mapToDouble(Spot::y).max().orElseThrow();
-        List<Spot> corners =
-            List.of(
-                new Spot(left, top),
-                new Spot(right, top),
-                new Spot(right, bottom),
-                new Spot(left, bottom));
-        int quarters = derivation.job().papers().spots().get(part).quarters();
-        boolean isWhole = seen.rings().get(0).size() <= 4;
-        for (int i = 0; i < 4 && isWhole; i++) {
-          Spot shown = onSheet(seen.imprints().get(0), corners.get(i));
-          Spot cut = found(placed.get(part), quarters, i);
-          String where = id + " " + part + " corner " + i + ": " + shown + " for " + cut;
-          assertTrue(shown.distance(cut) < NEAR, where);
+        if (seen.rings().get(0).size() <= 4) {
+          isAsCut(seen, placed.get(part), quarters(derivation, part), id + " " + part);
         }
       }
+    }
+  }
+
+  /** A piece that is cut from the sheet shows that on its printed face, and white on the other. */
+  @ParameterizedTest
+  @MethodSource("ids")
+  void pieces_showWhatIsCutForThem_onTheirPrintedFace(String id) {
+    Derivation derivation = Jobs.derive(pictured(id, 5));
+    Design design = derivation.made().orElseThrow().design();
+    Map<String, Layout.Placed> placed = placed(derivation);
+    for (Piece piece : design.pieces()) {
+      boolean isPlain = piece.isTrimmed() || !piece.openings().isEmpty();
+      if (piece.paper() == PaperKind.RIBBON || isPlain || !placed.containsKey(piece.id())) {
+        continue;
+      }
+      List<Printed> printed = printed(derivation, design, piece, Face.OUTSIDE);
+      String what = id + " " + piece.id();
+      assertEquals(1, printed.size(), what);
+      isAsCut(printed.get(0), placed.get(piece.id()), quarters(derivation, piece.id()), what);
+      assertEquals(List.of(), printed(derivation, design, piece, Face.INSIDE), what);
+    }
+  }
+
+  private static List<Printed> printed(
+      Derivation derivation, Design design, Piece piece, Face face) {
+    return marks(derivation, design, new Lying(piece, new Lie(face, Side.TOP)))
+        .filter(mark -> mark.ref().equals(Ref.NONE) && !mark.imprints().isEmpty())
+        .toList();
+  }
+
+  private static int quarters(Derivation derivation, String part) {
+    return derivation.job().papers().spots().get(part).quarters();
+  }
+
+  /** Each corner of a rectangle shows what the hand finds there on what was cut. */
+  private static void isAsCut(Printed seen, Layout.Placed cut, int quarters, String what) {
+    List<Spot> ring = seen.rings().get(0);
+    double left = ring.stream().mapToDouble(Spot::x).min().orElseThrow();
+    double right = ring.stream().mapToDouble(Spot::x).max().orElseThrow();
+    double top = ring.stream().mapToDouble(Spot::y).min().orElseThrow();
+    double bottom = ring.stream().mapToDouble(Spot::y).max().orElseThrow();
+    double[][] corners = {{left, top}, {right, top}, {right, bottom}, {left, bottom}};
+    for (int i = 0; i < 4; i++) {
+      Spot shown = onSheet(seen.imprints().get(0), new Spot(corners[i][0], corners[i][1]));
+      Spot there = found(cut, quarters, i);
+      assertTrue(shown.distance(there) < NEAR, what + " " + i + ": " + shown + " for " + there);
     }
   }
 
@@ -263,21 +295,20 @@ class CutoutTest {
   /** Draws a layer on its piece as it lies with the layer's face up. */
   private static Printed seen(Derivation derivation, Design design, Layer layer) {
     Piece host = design.piece(layer.on()).orElseThrow();
-    Drawing drawing =
-        Portrait.dressed(
-            FlatDrawing.of(
-                new Lying(host, new Lie(layer.face(), Side.TOP)),
-                SURFACE,
-                new FlatDrawing.Options(
-                    Patch.of(design), Optional.empty(), score -> false, true, true)),
-            design,
-            derivation.look());
-    return drawing.marks().stream()
-        .filter(mark -> mark instanceof Printed)
-        .map(Printed.class::cast)
+    return marks(derivation, design, new Lying(host, new Lie(layer.face(), Side.TOP)))
         .filter(mark -> mark.ref().line().equals(layer.id()))
         .findFirst()
         .orElseThrow();
+  }
+
+  private static Stream<Printed> marks(Derivation derivation, Design design, Lying lying) {
+    FlatDrawing.Options options =
+        new FlatDrawing.Options(Patch.of(design), Optional.empty(), score -> false, true, true);
+    Drawing drawing =
+        Portrait.dressed(FlatDrawing.of(lying, SURFACE, options), design, derivation.look(), lying);
+    return drawing.marks().stream()
+        .filter(mark -> mark instanceof Printed)
+        .map(Printed.class::cast);
   }
 
   /** No paper shows its print as in a mirror, however it is folded and from wherever it is seen. */
