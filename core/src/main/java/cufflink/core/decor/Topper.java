@@ -111,10 +111,42 @@ public record Topper(
    * @param with with what
    * @param byFoot whether only its lower third is, so that the rest stands free
    * @param overhangs whether it may reach past the edge of what it lies on
+   * @param tucked whether it lies behind the ribbons that cross it, which hold what is not glued
    */
-  public record Fixing(Adhesive with, boolean byFoot, boolean overhangs) {
+  public record Fixing(Adhesive with, boolean byFoot, boolean overhangs, boolean tucked) {
     /** Flat, all over, and within the card. */
     public static final Fixing FLAT = new Fixing(Adhesive.LIQUID, false, false);
+
+    /** What nothing is glued with is held by a ribbon, or by nothing. */
+    public Fixing {
+      tucked |= with == Adhesive.NONE;
+    }
+
+    /** Makes one that lies over ribbons. */
+    public Fixing(Adhesive with, boolean byFoot, boolean overhangs) {
+      this(with, byFoot, overhangs, false);
+    }
+
+    /** Returns the same with another adhesive. */
+    public Fixing stuck(Adhesive now) {
+      return new Fixing(now, byFoot, overhangs, tucked);
+    }
+
+    /** Returns the same glued by its foot only, or all over. */
+    public Fixing byFoot(boolean now) {
+      return new Fixing(with, now, overhangs, tucked);
+    }
+
+    /** Returns the same that may reach past the edge, or may not. */
+    public Fixing overhanging(boolean now) {
+      return new Fixing(with, byFoot, now, tucked);
+    }
+
+    /** Returns the same behind the ribbons, or over them; what goes over them is glued. */
+    public Fixing tucked(boolean now) {
+      Adhesive glue = !now && with == Adhesive.NONE ? Adhesive.LIQUID : with;
+      return new Fixing(glue, byFoot, overhangs, now);
+    }
   }
 
   /**

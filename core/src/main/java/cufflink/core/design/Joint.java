@@ -110,6 +110,24 @@ public record Joint(
         Optional.empty());
   }
 
+  /** Says whether anything of it is glued, and not only slid, slotted or slipped in. */
+  public boolean isStuck() {
+    return movement.isGlued() && with.filter(Adhesive.NONE::equals).isEmpty();
+  }
+
+  /**
+   * Says whether it is a ribbon that is led over something.
+   *
+   * @param other what lies on a piece
+   */
+  public boolean isLedOver(Joint other) {
+    return movement.led().stream()
+        .flatMap(led -> led.legs().stream())
+        .anyMatch(
+            leg ->
+                leg.on().equals(other.on) && leg.face() == other.face && leg.crosses(other.area));
+  }
+
   /**
    * Returns the same joint on a face of its host.
    *

@@ -134,6 +134,21 @@ public record Movement(
       under = List.copyOf(under);
     }
 
+    /**
+     * Says whether it crosses an area of its face: its middle line is not so far beside that as to
+     * pass it.
+     *
+     * @param area the area, on the piece it lies on
+     */
+    public boolean crosses(Area area) {
+      Point from = middle.from();
+      Point to = middle.to();
+      return from.x().min(to.x()).compareTo(area.right()) < 0
+          && from.x().max(to.x()).compareTo(area.at().x()) > 0
+          && from.y().min(to.y()).compareTo(area.bottom()) < 0
+          && from.y().max(to.y()).compareTo(area.at().y()) > 0;
+    }
+
     /** What tape holds, or lies askew over a fold, is left as it is. */
     private List<Leg> folded(Piece host) {
       TreeSet<Double> shares = new TreeSet<>(Set.of(0.0, 1.0));

@@ -170,6 +170,12 @@ public final class FoldDrawing {
       drawScores(pen, pose, ply);
       drawEdges(pen, pose, ply);
       drawCreases(pen, pose, ply);
+      for (Overhead over : Overhead.of(ply, model, patches, List.of(), turns)) {
+        pen.shape(seen(pen, pose, over.host(), over.ring()), Fill.LAYER, ply.light(), over.ref());
+        for (List<Spot> rim : over.rims()) {
+          pen.stroke(Ink.CUT, over.ref(), seen(pen, pose, over.host(), rim).toArray(new Spot[0]));
+        }
+      }
     }
   }
 
@@ -206,7 +212,7 @@ public final class FoldDrawing {
   }
 
   /** Every copy of a piece has its layers; what else is glued on lies on one of them. */
-  private static boolean isHost(Assembly assembly, Patch patch, int facet) {
+  static boolean isHost(Assembly assembly, Patch patch, int facet) {
     Assembly.Member member = assembly.members().get(assembly.memberOf(facet));
     String piece = patch.ref().piece();
     return patch

@@ -51,6 +51,16 @@ record Onto(Pen pen, Function<Spot, Spot> seen, double light, double pitch) {
         .toList();
   }
 
+  /** Paints what of a ribbon lies over something, with its own edges. */
+  void lead(Overhead ribbon, Prints.Print print) {
+    cover(List.of(ribbon.ring()), print, ribbon.ref());
+    for (List<Spot> rim : ribbon.rims()) {
+      for (int i = 0; i + 1 < rim.size(); i++) {
+        edge(rim.get(i), rim.get(i + 1), ribbon.ref());
+      }
+    }
+  }
+
   /** Writes a letter. */
   void write(List<Spot> letter) {
     pen.printed(new Drawing.Printed(List.of(at(letter)), INK, List.of(), INK, light, Ref.NONE));

@@ -7,7 +7,6 @@ import cufflink.core.card.Upright;
 import cufflink.core.design.Design;
 import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
-import cufflink.core.design.Opening;
 import cufflink.core.design.Piece;
 import cufflink.core.flat.Crease;
 import cufflink.core.flat.Facet;
@@ -198,7 +197,11 @@ public final class Portrait {
   }
 
   private Onto onto(Ply ply) {
-    return new Onto(pen, at -> seen(ply, at), ply.light(), pitch);
+    return onto(ply.facet(), ply.light());
+  }
+
+  private Onto onto(int facet, double light) {
+    return new Onto(pen, at -> FoldFrame.seen(pen, viewpoint, pose, facet, at), light, pitch);
   }
 
   /**
@@ -265,21 +268,18 @@ public final class Portrait {
     Piece piece = model.assembly().pieceOf(ply.facet());
     List<List<Spot>> rings = new ArrayList<>(List.of(facet.corners()));
     Polygon shape = facet.polygon();
-    for (Opening opening : piece.openings()) {
-      List<Spot> hole = opening.outline().stream().map(Spot::from).toList();
-      if (hole.stream().allMatch(each -> Facet.holds(shape, each))) {
-        rings.add(hole);
-      }
-    }
+    piece.openings().stream()
+        .map(opening -> opening.outline().stream().map(Spot::from).toList())
+        .filter(hole -> hole.stream().allMatch(each -> Facet.holds(shape, each)))
+        .forEach(rings::add);
     Ref ref = new Ref(piece.id(), "");
     Optional<Holding.Held> held = Holding.on(ply.facet(), design, model, item, look.drawn(), turns);
     held.filter(each -> each.face() != ply.face()).ifPresent(each -> hold(ply, each));
     hang(ply, false);
     onto(ply).cover(rings, prints.own(piece, ply.face()), ref);
     Assembly assembly = model.assembly();
-    assembly
-        .members()
-        .get(assembly.memberOf(ply.facet()))
+    Assembly.Member member = assembly.members().get(assembly.memberOf(ply.facet()));
+    member
         .joint()
         .flatMap(joint -> Optional.ofNullable(words.get(joint.id())))
         .filter(each -> each.face() == ply.face())
@@ -288,6 +288,9 @@ public final class Portrait {
     hang(ply, true);
     for (List<Spot> ring : rings) {
       edge(ply, ring, ref);
+    }
+    for (Overhead over : Overhead.of(ply, model, patches, loose, turns)) {
+      onto(over.host(), ply.light()).lead(over, Prints.Print.of(look.colours(over.role())));
     }
   }
 
@@ -308,11 +311,15 @@ public final class Portrait {
     for (Loose each : loose) {
       if (each.host() == ply.facet() && (each.face() == ply.face()) == near) {
         for (List<Spot> shape : each.shapes()) {
-          onto(ply).cover(List.of(shape), Prints.Print.of(look.colours(each.role())), Ref.NONE);
-          edge(ply, shape, Ref.NONE);
+          cover(ply, shape, each.role(), Ref.NONE);
         }
       }
     }
+  }
+
+  private void cover(Ply ply, List<Spot> ring, PaperRole role, Ref ref) {
+    onto(ply).cover(List.of(ring), Prints.Print.of(look.colours(role)), ref);
+    edge(ply, ring, ref);
   }
 
   /** What is held lies over the papers of its pocket and under all ribbons. */
@@ -328,16 +335,14 @@ public final class Portrait {
           held.ifPresent(each -> hold(ply, each));
           isHeld = true;
         }
-        Prints.Print ribbon = Prints.Print.of(look.colours(PaperRole.RIBBON));
-        onto(ply).cover(List.of(patch.corners()), ribbon, patch.ref());
-        edge(ply, patch.corners(), patch.ref());
+        cover(ply, patch.corners(), PaperRole.RIBBON, patch.ref());
         continue;
       }
       Polygon area = Facet.polygon(patch.corners());
       boolean onMat = covered.stream().anyMatch(mat -> mat.buffer(1).covers(area));
       covered.add(area);
-      List<List<Spot>> ring = List.of(patch.corners());
-      onto(ply).cover(ring, prints.of(patch, shape, ply.face(), onMat), patch.ref());
+      Prints.Print print = prints.of(patch, shape, ply.face(), onMat);
+      onto(ply).cover(List.of(patch.corners()), print, patch.ref());
       edge(ply, patch.corners(), patch.ref());
       say(onto(ply), patch);
     }
@@ -349,15 +354,11 @@ public final class Portrait {
   /** Draws what stands on a piece that is glued on. */
   private void say(Onto onto, Patch patch) {
     for (Joint joint : design.joints()) {
-      if (joint.id().equals(patch.ref().line()) && joint.on().equals(patch.ref().piece())) {
-        Optional.ofNullable(words.get(joint.id()))
-            .ifPresent(
-                each ->
-                    each.letters()
-                        .forEach(
-                            letter ->
-                                onto.write(
-                                    letter.stream().map(at -> Glued.place(joint, at)).toList())));
+      Lettering.Written written = words.get(joint.id());
+      if (written != null && patch.ref().equals(new Ref(joint.on(), joint.id()))) {
+        for (List<Spot> letter : written.letters()) {
+          onto.write(letter.stream().map(at -> Glued.place(joint, at)).toList());
+        }
       }
     }
   }
@@ -383,7 +384,7 @@ public final class Portrait {
   }
 
   private Spot seen(Ply ply, Spot spot) {
-    return FoldFrame.seen(pen, viewpoint, pose, ply.facet(), spot);
+    return onto(ply).at(spot);
   }
 
   private Spot seen(Vec place) {

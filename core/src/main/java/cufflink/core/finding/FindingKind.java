@@ -24,6 +24,8 @@ public enum FindingKind {
   GLUE_OFF_PAPER(Cost.APART),
   /** Glue lies on a fold. */
   GLUE_ON_SCORE(Cost.APART),
+  /** What is put on lies on a bow. */
+  ON_BOW(Cost.APART),
   /** An opening crosses a fold that must stay whole. */
   OPENING_ON_FOLD(Cost.START),
   /** An opening goes past an edge that must hold it. */
@@ -64,6 +66,8 @@ public enum FindingKind {
   NOT_SEEN(Cost.LOOK),
   /** A number makes no sense, and there is no design. */
   NO_DESIGN(Cost.START),
+  /** What is put on is to be held by a ribbon that does not cross it. */
+  NOTHING_HOLDS(Cost.APART),
   /** Nothing that is seen is plain and light enough to be written on. */
   NOWHERE_TO_WRITE(Cost.LOOK),
   /** What stands on foam comes to lie on what stands on foam. */

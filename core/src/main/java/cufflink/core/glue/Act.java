@@ -96,7 +96,7 @@ public record Act(int number, String host, Face face, List<Layer> layers, Option
 
   /** Says whether it is glued, and not only put in or slid under. */
   boolean isGlued() {
-    return joint.map(each -> each.movement().isGlued()).orElse(true);
+    return joint.map(Joint::isStuck).orElse(true);
   }
 
   /** Returns the piece that is put on; empty for layers. */

@@ -86,7 +86,7 @@ public record Choice(Adhesive adhesive, Message why, boolean isOnHost) {
           : new Choice(Adhesive.TAPE, Message.of("adhesive.why-flat"));
     }
     Joint joint = act.joint().get();
-    if (!joint.movement().isGlued()) {
+    if (!joint.isStuck()) {
       return new Choice(Adhesive.NONE, Message.NONE);
     }
     if (joint.with().isPresent()) {

@@ -119,7 +119,7 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring, Wi
       return act.joint()
           .map(
               joint -> {
-                boolean isGlued = joint.movement().isGlued();
+                boolean isGlued = joint.isStuck();
                 Message words = Gluing.of(joint, design);
                 words = isGlued ? words.followedBy(choice.told()) : words;
                 words = act.carried(design).map(words::followedBy).orElse(words);

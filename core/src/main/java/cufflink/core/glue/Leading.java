@@ -6,7 +6,6 @@ import cufflink.core.design.Layer;
 import cufflink.core.design.Movement;
 import cufflink.core.design.Movement.Leg;
 import cufflink.core.plane.Area;
-import cufflink.core.plane.Point;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -29,6 +28,12 @@ final class Leading {
     }
     if (second.isPresent() && isTiedOver(one, second.get(), design)) {
       return true;
+    }
+    if (first.isPresent() && isSlipped(other)) {
+      return first.get().legs().stream().anyMatch(leg -> isOver(leg, other));
+    }
+    if (isSlipped(one)) {
+      return false;
     }
     if (first.isPresent()) {
       return first.get().legs().stream()
@@ -54,6 +59,11 @@ final class Leading {
                     .filter(joint -> joint.piece().equals(leg.on()))
                     .filter(joint -> leg.by().isEmpty() || leg.by().equals(Optional.of(joint.id())))
                     .isPresent());
+  }
+
+  /** What is not glued is slipped behind a ribbon that is there. */
+  private static boolean isSlipped(Act act) {
+    return act.joint().filter(joint -> joint.movement().isFast() && !joint.isStuck()).isPresent();
   }
 
   /** What is tied round pieces, and taped nowhere, is tied once they are closed. */
@@ -101,22 +111,11 @@ final class Leading {
     if (!act.host().equals(leg.on()) || act.face() != leg.face() || isNamed(leg, act)) {
       return false;
     }
-    return act.joint().map(joint -> crosses(leg, joint.area())).orElse(false)
-        || act.layers().stream().anyMatch(layer -> crosses(leg, area(layer)));
+    return act.joint().map(joint -> leg.crosses(joint.area())).orElse(false)
+        || act.layers().stream().anyMatch(layer -> leg.crosses(area(layer)));
   }
 
   private static Area area(Layer layer) {
     return new Area(layer.at(), layer.width(), layer.height());
-  }
-
-  /** The middle line of a ribbon is not so far beside what it crosses as to pass it. */
-  private static boolean crosses(Leg leg, Area area) {
-    Point from = leg.middle().from();
-    Point to = leg.middle().to();
-    List<Point> ends = List.of(from, to);
-    return ends.stream().anyMatch(each -> each.x().compareTo(area.right()) < 0)
-        && ends.stream().anyMatch(each -> each.x().compareTo(area.at().x()) > 0)
-        && ends.stream().anyMatch(each -> each.y().compareTo(area.bottom()) < 0)
-        && ends.stream().anyMatch(each -> each.y().compareTo(area.at().y()) > 0);
   }
 }

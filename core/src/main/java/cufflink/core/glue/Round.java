@@ -14,7 +14,21 @@ final class Round {
 
   /** Says whether something is done to the closed card. */
   static boolean is(Act act, Design design) {
-    return act.joint().filter(joint -> isBand(joint, design) || isTied(joint, design)).isPresent();
+    return act.joint()
+        .filter(it -> isBand(it, design) || isTied(it, design) || isOver(it, design))
+        .isPresent();
+  }
+
+  /** What is glued over such a ribbon, or slipped behind it, waits for that. */
+  private static boolean isOver(Joint joint, Design design) {
+    boolean isLater = false;
+    for (Joint each : joint.movement().isFast() ? design.joints() : List.<Joint>of()) {
+      isLater |= each.equals(joint);
+      if (each.isLedOver(joint) && isTied(each, design) && (!isLater || !joint.isStuck())) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** What is on nothing and folded round nothing of its own, but is a ring. */

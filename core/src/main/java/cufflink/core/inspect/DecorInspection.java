@@ -79,6 +79,7 @@ public final class DecorInspection {
       Design design, FoldReport report, Papers papers, Look look, List<Topper> toppers) {
     DecorInspection inspection = new DecorInspection(design, report.model(), papers);
     List<Finding> findings = new ArrayList<>(inspection.pads(toppers));
+    findings.addAll(TuckInspection.of(design, toppers, report.model(), look));
     // What goes into a pocket takes the words.
     boolean writes =
         report.states().isEmpty()
@@ -316,9 +317,7 @@ public final class DecorInspection {
         .findFirst()
         .map(
             topper -> {
-              Topper.Fixing now = topper.fixing();
-              Topper.Fixing flat =
-                  new Topper.Fixing(Adhesive.LIQUID, now.byFoot(), now.overhangs());
+              Topper.Fixing flat = topper.fixing().stuck(Adhesive.LIQUID);
               return new Finding.Fix(
                   Message.of("inspect.lay-flat", topper.label()), List.of(topper.fixed(flat)));
             });

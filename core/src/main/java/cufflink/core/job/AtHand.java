@@ -88,7 +88,7 @@ public record AtHand(List<Message> tools, List<Message> parts, Sundries used) {
         continue;
       }
       line += cards * taped(joint);
-      if (!joint.movement().isFast()) {
+      if (!joint.movement().isFast() || with.filter(Adhesive.NONE::equals).isPresent()) {
         continue;
       }
       for (Area area : joint.glue()) {

@@ -353,9 +353,10 @@ final class WorkBuilder {
   private void joint(Joint joint, GluingOrder.Step step, Phase phase) {
     shown = onFace(joint.on(), joint.face(), joint.id());
     Message place = Gluing.of(joint, design);
-    String key = joint.movement().isGlued() ? "make.joint" : "make.loose";
+    boolean isSlipped = joint.movement().isFast() && !joint.isStuck();
+    String key = joint.isStuck() ? "make.joint" : isSlipped ? "make.slip" : "make.loose";
     Message words = Gluing.isSentence(joint, design) ? place : Message.of(key, place);
-    if (joint.movement().isGlued()) {
+    if (joint.isStuck()) {
       words = words.followedBy(step.choice().told());
     }
     int first = design.piece(joint.piece()).map(Piece::cards).orElse(0);

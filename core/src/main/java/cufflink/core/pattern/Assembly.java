@@ -20,7 +20,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.TreeMap;
 import java.util.function.BiConsumer;
 
@@ -50,7 +49,15 @@ record Assembly(
       boolean over,
       Optional<Adhesive> with,
       String unit,
-      OptionalInt companion) {}
+      Optional<With> companion) {}
+
+  /**
+   * With what a joint goes.
+   *
+   * @param copy with which copy of its host, from 1; 0 with each
+   * @param tucked whether it lies behind the ribbons there
+   */
+  record With(int copy, boolean tucked) {}
 
   record AskewTemplate(List<Formula> places, Formula degrees, boolean withGlue) {
     Joint.Askew askew(Scope scope) {
@@ -144,12 +151,13 @@ record Assembly(
     List<Companions.Companion> result = new ArrayList<>();
     for (JointTemplate each : joints) {
       if (each.companion().isPresent()) {
-        int copy = each.companion().getAsInt();
+        With with = each.companion().get();
         forEach(
             each,
             scope,
             pieces,
-            (turn, joint) -> result.add(new Companions.Companion(joint, copy)));
+            (turn, joint) ->
+                result.add(new Companions.Companion(joint, with.copy(), with.tucked())));
       }
     }
     return result;

@@ -20,7 +20,6 @@ import cufflink.core.plane.Side;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 
 /** Compiles how the pieces of a pattern go together: joints, pockets, what stays free of glue. */
 final class AssemblyCompiler {
@@ -140,12 +139,13 @@ final class AssemblyCompiler {
   }
 
   /** What goes with its host goes with each copy of it, or with that of a number. */
-  private static OptionalInt companion(Section section) {
+  private static Optional<Assembly.With> companion(Section section) {
     if (!section.has("goes-with")) {
-      return OptionalInt.empty();
+      return Optional.empty();
     }
     boolean isEach = section.text("goes-with").equals("each");
-    return OptionalInt.of(isEach ? 0 : section.whole("goes-with", 1));
+    boolean isTucked = section.text("tucked", "false").equals("true");
+    return Optional.of(new Assembly.With(isEach ? 0 : section.whole("goes-with", 1), isTucked));
   }
 
   /** Glue goes onto an area, or onto a repeated one. */

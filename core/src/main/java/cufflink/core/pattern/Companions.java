@@ -29,8 +29,9 @@ final class Companions {
    *
    * @param joint the joint, as on an inside
    * @param copy on which copy, from 1; 0 on each, and past the last on that
+   * @param tucked whether it lies behind the ribbons that are led over it
    */
-  record Companion(Joint joint, int copy) {}
+  record Companion(Joint joint, int copy, boolean tucked) {}
 
   /** Returns the design with all its companions, each on those before it as well. */
   static Design all(Design design, List<Companion> companions) {
@@ -54,6 +55,9 @@ final class Companions {
             ? companion.joint()
             : seen(companion.joint(), host.get().width());
     List<Integer> free = free(host.get());
+    if (companion.tucked()) {
+      free.replaceAll(at -> Math.min(at, behind(joint, at)));
+    }
     int copy = companion.copy();
     List<Integer> chosen = copy == 0 ? free : List.of(free.get(Math.min(copy, free.size()) - 1));
     List<Joint> joints = new ArrayList<>(design.joints());
@@ -61,6 +65,9 @@ final class Companions {
     for (int i = chosen.size() - 1; i >= 0; i--) {
       String id = i == 0 ? joint.id() : PartName.of(joint.id(), i + 1).id();
       joints.add(chosen.get(i), joint.named(id));
+      if (i == 0 && !companion.tucked()) {
+        lead(joints, chosen.get(i));
+      }
       if (i > 0 && design.overhangs(joint.id())) {
         relations.add(new Design.Relation.Overhangs(id));
       }
@@ -70,6 +77,37 @@ final class Companions {
             .map(piece -> piece.id().equals(own) ? piece.inNumber(chosen.size()) : piece)
             .toList();
     return design.of(pieces, design.layers(), joints, relations);
+  }
+
+  /** Ribbons that are led over the first copy are led there before what lies over them. */
+  private static void lead(List<Joint> joints, int put) {
+    Joint over = joints.get(put);
+    int at = put;
+    for (int i = put + 1; i < joints.size(); i++) {
+      Joint ribbon = joints.get(i);
+      boolean isOnFirst =
+          ribbon.movement().led().stream()
+              .flatMap(led -> led.legs().stream())
+              .noneMatch(leg -> leg.on().equals(over.on()) && leg.by().isPresent());
+      if (isOnFirst && ribbon.isLedOver(over)) {
+        joints.remove(i);
+        joints.add(at, ribbon);
+        at++;
+      }
+    }
+  }
+
+  /** Returns where the first ribbon is led over something, if what that lies on is there then. */
+  private int behind(Joint joint, int at) {
+    List<Joint> joints = design.joints();
+    boolean isThere = design.base().id().equals(joint.on());
+    for (int i = 0; i < at; i++) {
+      if (isThere && joints.get(i).isLedOver(joint)) {
+        return i;
+      }
+      isThere |= joints.get(i).piece().equals(joint.on()) && design.isJoining(joints.get(i));
+    }
+    return at;
   }
 
   /**

@@ -76,11 +76,21 @@ public final class Gluing {
                   tilted(joint, each, design)
                       .orElseGet(() -> turned(place(joint, each), joint, design));
               Message place = over(lies, joint);
+              if (!joint.isStuck()) {
+                return Message.of("sheet.joint-slip", words, place, ribbons(joint, design));
+              }
               return joint.glue().isEmpty()
                   ? Message.of("sheet.joint-where", words, place)
                   : Message.of("sheet.joint-place", words, place, glue(joint, joint.area()));
             })
         .orElse(words);
+  }
+
+  private static Message ribbons(Joint joint, Design design) {
+    List<Joint> over = design.joints().stream().filter(each -> each.isLedOver(joint)).toList();
+    return over.isEmpty()
+        ? Message.of("sheet.joint-any-ribbon")
+        : Message.list("list.comma", over.stream().map(Joint::label).distinct().toList());
   }
 
   /**

@@ -62,26 +62,27 @@ final class TopperMenu {
     items.add(
         menu(
             "decorate.with",
-            ADHESIVES.toArray(new Adhesive[0]),
+            adhesives(fixing),
             fixing.with(),
             each -> Words.say(each.label()),
-            each -> topper.fixed(new Fixing(each, fixing.byFoot(), fixing.overhangs()))));
+            each -> topper.fixed(fixing.stuck(each))));
     items.add(
         Sentence.tick(
             Words.say("decorate.by-foot"),
             fixing.byFoot(),
-            () ->
-                change(
-                    topper.fixed(
-                        new Fixing(fixing.with(), !fixing.byFoot(), fixing.overhangs())))));
+            () -> change(topper.fixed(fixing.byFoot(!fixing.byFoot())))));
     items.add(
         Sentence.tick(
             Words.say("decorate.overhangs"),
             fixing.overhangs(),
-            () ->
-                change(
-                    topper.fixed(
-                        new Fixing(fixing.with(), fixing.byFoot(), !fixing.overhangs())))));
+            () -> change(topper.fixed(fixing.overhanging(!fixing.overhangs())))));
+    if (fixing.tucked() || hasRibbon(topper)) {
+      items.add(
+          Sentence.tick(
+              Words.say("decorate.tucked"),
+              fixing.tucked(),
+              () -> change(topper.fixed(fixing.tucked(!fixing.tucked())))));
+    }
     items.add(
         Sentence.item(
             Words.say("decorate.other-face"), () -> change(topper.facing(topper.face().other()))));
@@ -92,6 +93,23 @@ final class TopperMenu {
     items.add(new SeparatorMenuItem());
     items.add(Sentence.item(Words.say("decorate.remove", topper.label()), () -> remove(topper)));
     return items;
+  }
+
+  /** What a ribbon holds need not be glued. */
+  private static Adhesive[] adhesives(Fixing fixing) {
+    List<Adhesive> all = new ArrayList<>(ADHESIVES);
+    if (fixing.tucked()) {
+      all.add(Adhesive.NONE);
+    }
+    return all.toArray(new Adhesive[0]);
+  }
+
+  private boolean hasRibbon(Topper topper) {
+    return derivation.made().stream()
+        .flatMap(made -> made.design().joints().stream())
+        .flatMap(joint -> joint.movement().led().stream())
+        .flatMap(led -> led.legs().stream())
+        .anyMatch(leg -> leg.on().equals(topper.on()) && leg.face() == topper.face());
   }
 
   /** Where there are several equal pieces it goes onto each, or onto one of them. */

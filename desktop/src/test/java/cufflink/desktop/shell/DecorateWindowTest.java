@@ -84,6 +84,20 @@ class DecorateWindowTest {
     assertEquals(before, job());
   }
 
+  /** Of several cards one may have it alone, or so many as are typed; taken back like the rest. */
+  @Test
+  void piece_isOnSomeOfTheCards(FxRobot robot) {
+    begin(robot);
+    robot.interact(() -> bench.making().order(job().order().withCopies(5)));
+    Menus.press(robot, "a piece of your own", "a circle");
+    Menus.press(robot, "round", "On how many of the 5 cards", "On one card");
+    assertEquals(1, toppers().get(0).cards());
+    Menus.press(robot, "round", "On how many of the 5 cards", "On all of them");
+    assertEquals(0, toppers().get(0).cards());
+    robot.interact(() -> bench.undo());
+    assertEquals(1, toppers().get(0).cards());
+  }
+
   /** A size that is noted is offered the next time, and a piece of it is as large. */
   @Test
   void sizeThatIsNoted_isOffered(FxRobot robot) {

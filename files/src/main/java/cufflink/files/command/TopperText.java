@@ -34,9 +34,9 @@ final class TopperText {
               + "(?: (?<copy>each|[1-9]\\d{0,2}))?"
               + " (?<on>[\\w-]+) (?<face>inside|outside) at (?<left>[^,]+),(?<top>.+?)"
               + "(?: tilted (?<tilt>-?\\d{1,3}))?"
-              + "(?: (?<paper>white|card|patterned))?(?: (?<with>liquid|tape|dots|foam))?"
+              + "(?: (?<paper>white|card|patterned))?(?: (?<with>liquid|tape|dots|foam|none))?"
               + "(?: (?<stock>white|card|patterned))?"
-              + "(?<foot> by its foot)?(?<over> overhanging)?(?: on (?<cards>[1-9]\\d{0,3}) cards?)?(?: called (?<label>.+?))?(?: saying (?<words>.+))?");
+              + "(?<foot> by its foot)?(?<tucked> tucked)?(?<over> overhanging)?(?: on (?<cards>[1-9]\\d{0,3}) cards?)?(?: called (?<label>.+?))?(?: saying (?<words>.+))?");
 
   private final Topper topper;
   private final long tilt;
@@ -100,7 +100,8 @@ final class TopperText {
             new Topper.Fixing(
                 Adhesive.valueOf(upper(found, "with", "liquid")),
                 found.group("foot") != null,
-                found.group("over") != null),
+                found.group("over") != null,
+                found.group("tucked") != null),
             start,
             figure.map(Figure::outline),
             "",

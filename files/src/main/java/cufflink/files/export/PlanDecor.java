@@ -72,7 +72,8 @@ final class PlanDecor {
         .put("face", plain(topper.face()))
         .put("with", plain(topper.fixing().with()))
         .put("byFoot", topper.fixing().byFoot())
-        .put("overhangs", topper.fixing().overhangs());
+        .put("overhangs", topper.fixing().overhangs())
+        .put("tucked", topper.fixing().tucked());
     for (Topper.Measure measure : Topper.Measure.values()) {
       settled
           .get(topper.value(measure))

@@ -7,6 +7,7 @@ import cufflink.core.decor.Topper.Shape;
 import cufflink.core.design.Face;
 import cufflink.core.expression.Place;
 import cufflink.core.measure.Length;
+import cufflink.core.paper.Adhesive;
 import cufflink.core.pattern.Entry;
 import cufflink.core.pattern.Mistake;
 import java.util.ArrayList;
@@ -279,8 +280,14 @@ final class Toppers {
                     left + " + " + wide + " / 2",
                     top + " + " + high + " / 2"),
             "degrees", text(topper.value(Measure.TILT)));
-    joint.put(
-        "glue", new Entry.Items(place, glue(topper, new String[] {left, top, wide, high}, inset)));
+    if (topper.fixing().with() != Adhesive.NONE) {
+      joint.put(
+          "glue",
+          new Entry.Items(place, glue(topper, new String[] {left, top, wide, high}, inset)));
+    }
+    if (topper.fixing().tucked()) {
+      joint.put("tucked", text("true"));
+    }
     if (topper.fixing().overhangs()) {
       joint.put("overhangs", text("true"));
     }

@@ -63,6 +63,9 @@ public final class TopperFormat {
       node.put("with", written(topper.fixing().with()));
       node.put("byFoot", topper.fixing().byFoot());
       node.put("overhangs", topper.fixing().overhangs());
+      if (topper.fixing().tucked()) {
+        node.put("tucked", true);
+      }
       node.put("across", topper.start().across().toString());
       node.put("down", topper.start().down().toString());
       node.put("left", topper.start().left().toString());
@@ -122,7 +125,8 @@ public final class TopperFormat {
         new Topper.Fixing(
             one(Adhesive.LIQUID, node, "with", number),
             node.path("byFoot").asBoolean(false),
-            node.path("overhangs").asBoolean(false)),
+            node.path("overhangs").asBoolean(false),
+            node.path("tucked").asBoolean(false)),
         start,
         outline,
         node.path("group").asText(""),
