@@ -2,6 +2,7 @@ package cufflink.core.drawing;
 
 import cufflink.core.decor.Cutout;
 import cufflink.core.design.Design;
+import cufflink.core.design.Face;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Piece;
 import cufflink.core.flat.Facet;
@@ -20,6 +21,7 @@ import cufflink.core.scene.Ref;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.util.AffineTransformation;
@@ -41,62 +43,87 @@ final class Dressing {
   private final Design design;
   private final Look look;
 
-  private Dressing(Design design, Look look) {
+  Dressing(Design design, Look look) {
     this.design = design;
     this.look = look;
   }
 
-  static Drawing dress(Drawing drawing, Design design, Look look, Lying lying) {
-    Dressing dressing = new Dressing(design, look);
-    Prints.Print own = new Prints(design, look, List.of()).own(lying.piece(), lying.faceUp());
+  static Drawing dress(Drawing drawing, Design design, Look look, Optional<Lying> lying) {
+    return new Dressing(design, look).dress(drawing, lying);
+  }
+
+  Drawing dress(Drawing drawing, Optional<Lying> lying) {
     List<Mark> marks = new ArrayList<>();
     for (int i = 0; i < drawing.marks().size(); i++) {
       Mark mark = drawing.marks().get(i);
       List<Mark> later = drawing.marks().subList(i + 1, drawing.marks().size());
-      if (mark instanceof Shape shape && shape.ref().equals(Ref.NONE)) {
-        marks.add(isPaper(shape, lying) ? paper(shape, own, lying, drawing.scale()) : mark);
+      Optional<Lying> paper = lying.filter(it -> isPaper(mark, it));
+      if (paper.isPresent()) {
+        marks.add(paper((Shape) mark, paper.get(), drawing.scale()));
       } else {
-        marks.add(
-            mark instanceof Shape shape ? dressing.dress(shape, later, drawing.scale()) : mark);
+        marks.add(mark instanceof Shape shape ? dress(shape, later, drawing.scale()) : mark);
       }
     }
     return new Drawing(drawing.width(), drawing.height(), drawing.scale(), marks);
   }
 
-  private static boolean isPaper(Shape shape, Lying lying) {
-    return shape.fill() == Fill.of(lying.faceUp());
+  private static boolean isPaper(Mark mark, Lying lying) {
+    return mark instanceof Shape shape
+        && shape.ref().equals(Ref.NONE)
+        && shape.fill() == Fill.of(lying.faceUp());
   }
 
   /** What is cut from printed paper shows its print; where it is bare, it stays as it is drawn. */
-  private static Mark paper(Shape shape, Prints.Print print, Lying lying, double scale) {
+  private Mark paper(Shape shape, Lying lying, double scale) {
+    List<Spot> laid = lying.piece().outline().stream().map(Spot::from).map(lying::apply).toList();
+    Spot from = corner(laid);
+    Spot to = corner(shape.corners());
+    UnaryOperator<Spot> seen =
+        spot -> {
+          Spot at = lying.apply(spot);
+          return new Spot(
+              to.x() + (at.x() - from.x()) * scale, to.y() + (at.y() - from.y()) * scale);
+        };
+    return paper(lying.piece(), lying.faceUp(), shape, seen, scale)
+        .<Mark>map(it -> it)
+        .orElse(shape);
+  }
+
+  /**
+   * Dresses a piece, or a part of it.
+   *
+   * @param piece the piece
+   * @param face the face that is seen
+   * @param shape what is seen of it, as it is drawn
+   * @param seen where a place of the piece is drawn
+   * @param scale pixels for a millimetre
+   * @return its print, or the white of its back; empty for plain card
+   */
+  Optional<Printed> paper(
+      Piece piece, Face face, Shape shape, UnaryOperator<Spot> seen, double scale) {
+    Prints.Print print = new Prints(design, look, List.of()).own(piece, face);
     List<List<Spot>> rings = List.of(shape.corners());
     if (print.cutout().isPresent()) {
-      List<Spot> laid = lying.piece().outline().stream().map(Spot::from).map(lying::apply).toList();
-      Spot from = corner(laid);
-      Spot to = corner(shape.corners());
       Cutout cutout = print.cutout().get();
       List<Imprint> imprints =
           cutout.sheets().stream()
-              .map(
-                  sheet ->
-                      sheet.stream()
-                          .map(lying::apply)
-                          .map(
-                              at ->
-                                  new Spot(
-                                      to.x() + (at.x() - from.x()) * scale,
-                                      to.y() + (at.y() - from.y()) * scale))
-                          .toList())
+              .map(sheet -> sheet.stream().map(seen).toList())
               .map(sheet -> new Imprint(cutout.picture().name(), sheet, WHITE))
               .toList();
       int ground = cutout.picture().mean();
-      return new Printed(rings, ground, List.of(), ground, 1, imprints, shape.ref());
+      return Optional.of(
+          new Printed(rings, ground, List.of(), ground, shape.light(), imprints, shape.ref()));
     }
-    if (print.motif() == Motif.PLAIN) {
-      return shape;
+    boolean isPlain = print.motif() == Motif.PLAIN;
+    if (isPlain && piece.role().equals(PaperRole.CARDSTOCK)) {
+      // Its faces are told apart by how they are drawn.
+      return Optional.empty();
     }
-    List<List<Spot>> figures = Motifs.of(print.motif(), shape.corners(), PITCH * scale);
-    return new Printed(rings, pale(print.ground()), figures, pale(print.ink()), 1, shape.ref());
+    List<List<Spot>> figures =
+        isPlain ? List.of() : Motifs.of(print.motif(), shape.corners(), PITCH * scale);
+    return Optional.of(
+        new Printed(
+            rings, pale(print.ground()), figures, pale(print.ink()), shape.light(), shape.ref()));
   }
 
   private static Spot corner(List<Spot> corners) {

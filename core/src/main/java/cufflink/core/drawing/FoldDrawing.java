@@ -41,6 +41,9 @@ public final class FoldDrawing {
   private final Viewpoint viewpoint;
   private double spread;
 
+  /** How its papers look, if that is to be seen. */
+  private Optional<Dressing> papers = Optional.empty();
+
   private FoldDrawing(FoldModel model, List<Patch> patches, Viewpoint viewpoint) {
     this.model = model;
     this.patches = patches;
@@ -140,8 +143,15 @@ public final class FoldDrawing {
 
   /** Draws a card with a pen that others draw with as well. */
   static void paint(
-      Pen pen, FoldModel model, List<Patch> patches, double moment, Viewpoint viewpoint) {
-    new FoldDrawing(model, patches, viewpoint).paint(moment, pen);
+      Pen pen,
+      FoldModel model,
+      List<Patch> patches,
+      double moment,
+      Viewpoint viewpoint,
+      Optional<Dressing> papers) {
+    FoldDrawing drawing = new FoldDrawing(model, patches, viewpoint);
+    drawing.papers = papers;
+    drawing.paint(moment, pen);
   }
 
   /** Between stages the card may need more room, but there it is not printed. */
@@ -165,7 +175,18 @@ public final class FoldDrawing {
     double[] turns = model.turns(moment);
     for (Ply ply : plies) {
       List<Spot> corners = ply.corners().stream().map(pen::place).toList();
-      pen.shape(corners, fill(ply), ply.light(), Ref.NONE);
+      Drawing.Shape bare = new Drawing.Shape(corners, fill(ply), ply.light(), Ref.NONE);
+      papers
+          .flatMap(
+              it ->
+                  it.paper(
+                      model.assembly().pieceOf(ply.facet()),
+                      ply.face(),
+                      bare,
+                      at -> seen(pen, pose, ply.facet(), at),
+                      pen.scale()))
+          .ifPresentOrElse(
+              pen::printed, () -> pen.shape(corners, bare.fill(), bare.light(), bare.ref()));
       drawPatches(pen, pose, turns, ply);
       drawScores(pen, pose, ply);
       drawEdges(pen, pose, ply);

@@ -10,6 +10,7 @@ import cufflink.core.flat.Glued;
 import cufflink.core.flat.Spot;
 import cufflink.core.glue.Act;
 import cufflink.core.glue.GluingOrder;
+import cufflink.core.paper.Look;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Ink;
 import cufflink.core.scene.Pen;
@@ -53,11 +54,28 @@ public final class GlueDrawing {
    * @return the drawing; empty if nothing is left of what is worked on
    */
   public static Optional<Drawing> of(GluingOrder order, Design card, int index, Surface surface) {
+    return of(order, card, index, surface, Optional.empty());
+  }
+
+  /**
+   * Draws a step with the papers as they look, pale enough to read what is written on them.
+   *
+   * @param order how the card is put together
+   * @param card the whole card
+   * @param index which step, from 0
+   * @param surface what the drawing is made for
+   * @param look its colours, if they are to be seen
+   * @return the drawing; empty if nothing is left of what is worked on
+   */
+  public static Optional<Drawing> of(
+      GluingOrder order, Design card, int index, Surface surface, Optional<Look> look) {
+    Optional<Dressing> papers = look.map(it -> new Dressing(card, it));
     return GlueHost.of(order, card, index)
         .map(
             host ->
                 new GlueDrawing(order, card, host, GluePart.of(order, card, index, host), surface)
-                    .draw());
+                    .draw(papers))
+        .map(drawing -> papers.map(it -> it.dress(drawing, Optional.empty())).orElse(drawing));
   }
 
   /**
@@ -88,7 +106,7 @@ public final class GlueDrawing {
                                 order.wish().own().byEye() ? host.byEye() : host.place())));
   }
 
-  private Drawing draw() {
+  private Drawing draw(Optional<Dressing> papers) {
     Extent room = host.room();
     Optional<Extent> beside = part.map(GluePart::extent);
     double words =
@@ -98,14 +116,14 @@ public final class GlueDrawing {
     Pen pen = layout.pen(room);
     FoldModel model = host.built().model();
     List<Patch> patches = Patch.of(host.built().design());
-    FoldDrawing.paint(pen, model, patches, model.closing(), host.viewpoint());
+    FoldDrawing.paint(pen, model, patches, model.closing(), host.viewpoint(), papers);
     dry(pen);
     glue(pen);
     places(pen);
     part.ifPresent(
         each -> {
           Pen other = layout.beside(pen, beside.get());
-          each.draw(other, surface);
+          each.draw(other, surface, papers);
           each.write(other, surface);
           FoldArrows.arrow(
               pen, begin(layout, beside.get()), host.seen(pen, GlueHost.middle(host.act())));

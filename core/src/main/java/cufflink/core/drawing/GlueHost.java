@@ -8,7 +8,9 @@ import cufflink.core.design.Face;
 import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Movement;
+import cufflink.core.design.Piece;
 import cufflink.core.flat.Facet;
+import cufflink.core.flat.Glued;
 import cufflink.core.flat.Spot;
 import cufflink.core.glue.Act;
 import cufflink.core.glue.ByEye;
@@ -36,9 +38,16 @@ import java.util.Optional;
  * @param host the piece that is worked on
  * @param facet the part of it that is worked on, which lies level
  * @param viewpoint from where it is seen
+ * @param part what is put on, if it lies there flat as it is cut
  */
 record GlueHost(
-    Act act, boolean isSeam, HalfBuilt built, Member host, Facet facet, Viewpoint viewpoint) {
+    Act act,
+    boolean isSeam,
+    HalfBuilt built,
+    Member host,
+    Facet facet,
+    Viewpoint viewpoint,
+    Optional<Piece> part) {
   private static final Viewpoint TURNED_OVER = new Viewpoint(180, 180);
 
   /** A product of two sides this small is that of a square corner, in square millimetres. */
@@ -66,7 +75,13 @@ record GlueHost(
             facet -> {
               Motion lies = model.pose(model.closing()).motions().get(facet.index());
               boolean isSeam = act.joint().filter(card::isSeam).isPresent();
-              return new GlueHost(act, isSeam, built, host, facet, facing(lies, act.face()));
+              Optional<Piece> part =
+                  act.joint()
+                      .filter(joint -> joint.askew().isPresent() && joint.movement().isFast())
+                      .flatMap(joint -> card.piece(joint.piece()))
+                      .filter(piece -> piece.scores().isEmpty());
+              Viewpoint from = facing(lies, act.face());
+              return new GlueHost(act, isSeam, built, host, facet, from, part);
             });
   }
 
@@ -152,6 +167,9 @@ record GlueHost(
 
   /** Where what is put on comes to lie, on its host. */
   List<List<Spot>> outlines() {
+    if (part.isPresent()) {
+      return List.of(Glued.outline(act.joint().orElseThrow(), part.get()));
+    }
     return act.joint().isPresent()
         ? List.of(act.joint().get().outline().stream().map(Spot::from).toList())
         : act.layers().stream()
@@ -171,9 +189,13 @@ record GlueHost(
 
   /**
    * Returns what a part's place is measured by: its edges, of a triangle the square corner, of what
-   * is glued to itself the glue.
+   * lies at an angle its middle, of what is glued to itself the glue.
    */
   Extent measured() {
+    Optional<Joint.Askew> askew = tilted();
+    if (askew.isPresent()) {
+      return Extent.of(onTable(List.of(Spot.from(askew.get().at()))), viewpoint);
+    }
     Optional<Area> glued =
         act.joint()
             .filter(joint -> isSeam && !joint.glue().isEmpty())
@@ -193,6 +215,16 @@ record GlueHost(
     Extent whole = edges();
     double right = there.left() - whole.left();
     double down = there.top() - whole.top();
+    Optional<Joint.Askew> askew = tilted();
+    if (askew.isPresent()) {
+      // Seen from the outside, it is turned the other way.
+      double degrees = act.face() == Face.INSIDE ? askew.get().degrees() : -askew.get().degrees();
+      return Message.of(
+          degrees > 0 ? "sheet.tilted-right" : "sheet.tilted-left",
+          Length.fromMillimetres(right),
+          Length.fromMillimetres(down),
+          Long.toString(Math.round(Math.abs(degrees))));
+    }
     boolean isFlush =
         act.joint().filter(joint -> joint.shape() == Layer.Shape.WHOLE).isPresent()
             && isNear(right, 0)
@@ -205,6 +237,12 @@ record GlueHost(
     Length x = Length.fromMillimetres(Math.abs(right));
     Length y = Length.fromMillimetres(Math.abs(down));
     return Message.of(corner(right < -GlueMarks.FLUSH, down < -GlueMarks.FLUSH), x, y);
+  }
+
+  private Optional<Joint.Askew> tilted() {
+    return part.isEmpty()
+        ? Optional.empty()
+        : act.joint().flatMap(Joint::askew).filter(each -> each.degrees() != 0);
   }
 
   /** Says where the part goes, by the edges of the panel that it lies on; else by its marks. */

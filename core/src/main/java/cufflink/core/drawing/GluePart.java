@@ -66,8 +66,8 @@ abstract class GluePart {
   /** Returns the room it takes to the eye. */
   abstract Extent extent();
 
-  /** Draws it with its glue. */
-  abstract void draw(Pen pen, Surface surface);
+  /** Draws it with its glue, in its papers if those are given. */
+  abstract void draw(Pen pen, Surface surface, Optional<Dressing> papers);
 
   /** Says whether the side lies up that takes the glue, and shows where. */
   boolean showsGlue() {
@@ -145,9 +145,9 @@ abstract class GluePart {
     }
 
     @Override
-    void draw(Pen pen, Surface surface) {
+    void draw(Pen pen, Surface surface, Optional<Dressing> papers) {
       FoldModel model = part.model();
-      FoldDrawing.paint(pen, model, Patch.of(part.design()), model.closing(), from);
+      FoldDrawing.paint(pen, model, Patch.of(part.design()), model.closing(), from, papers);
       Pose alone = model.pose(model.closing());
       Optional<Motion> back = placed.map(Motion::inverse);
       Ref ref = new Ref(joint.piece(), joint.id());
@@ -189,7 +189,7 @@ abstract class GluePart {
     }
 
     @Override
-    void draw(Pen pen, Surface surface) {
+    void draw(Pen pen, Surface surface, Optional<Dressing> papers) {
       Ref ref = new Ref(joint.piece(), joint.id());
       List<Spot> outline = onSurface(pen, host.outlines().get(0));
       pen.shape(outline, Fill.of(joint.touching()), 1, ref);

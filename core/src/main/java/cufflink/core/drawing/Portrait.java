@@ -166,10 +166,10 @@ public final class Portrait {
    * @param drawing the drawing
    * @param design what is drawn
    * @param look its colours
-   * @param lying the piece that is drawn, as it lies
+   * @param lying the piece that is drawn, as it lies; empty if it is put together already
    * @return the same drawing, what is cut from printed paper printed
    */
-  public static Drawing dressed(Drawing drawing, Design design, Look look, Lying lying) {
+  public static Drawing dressed(Drawing drawing, Design design, Look look, Optional<Lying> lying) {
     return Dressing.dress(drawing, design, look, lying);
   }
 

@@ -7,6 +7,7 @@ import cufflink.core.glue.GluingOrder;
 import cufflink.core.job.Job;
 import cufflink.core.job.PaperPlan;
 import cufflink.core.make.Task;
+import cufflink.core.paper.Look;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Ref;
 import cufflink.core.scene.Surface;
@@ -26,8 +27,10 @@ import java.util.stream.Collectors;
  * @param task what is done
  * @param order how the card is put together, if that is known: then what is glued is drawn as far
  *     as it is built
+ * @param look how the papers look, if that is to be seen
  */
-public record TaskDrawing(Design design, Job job, Task task, Optional<GluingOrder> order) {
+public record TaskDrawing(
+    Design design, Job job, Task task, Optional<GluingOrder> order, Optional<Look> look) {
   /**
    * Returns what on the paper is worked on.
    *
@@ -62,17 +65,22 @@ public record TaskDrawing(Design design, Job job, Task task, Optional<GluingOrde
     return design
         .piece(shown.piece())
         .map(
-            piece ->
-                FlatDrawing.of(
-                    new Lying(piece, shown.lie()),
-                    surface,
-                    new FlatDrawing.Options(
-                        patches,
-                        Optional.empty(),
-                        score -> shown.lines().contains(score.id()),
-                        false,
-                        glues,
-                        glues ? Optional.empty() : Optional.of(job.habit()))));
+            piece -> {
+              Lying lying = new Lying(piece, shown.lie());
+              Drawing drawing =
+                  FlatDrawing.of(
+                      lying,
+                      surface,
+                      new FlatDrawing.Options(
+                          patches,
+                          Optional.empty(),
+                          score -> shown.lines().contains(score.id()),
+                          false,
+                          glues,
+                          glues ? Optional.empty() : Optional.of(job.habit())));
+              return look.map(it -> Dressing.dress(drawing, design, it, Optional.of(lying)))
+                  .orElse(drawing);
+            });
   }
 
   /**
@@ -94,7 +102,7 @@ public record TaskDrawing(Design design, Job job, Task task, Optional<GluingOrde
     OptionalInt step = step(shown);
     return step.isEmpty()
         ? Optional.empty()
-        : GlueDrawing.of(order.orElseThrow(), design, step.getAsInt(), surface);
+        : GlueDrawing.of(order.orElseThrow(), design, step.getAsInt(), surface, look);
   }
 
   /** Returns which step of the gluing the task is, if it is one. */

@@ -246,7 +246,8 @@ final class AssembleStation implements StationView {
                     order,
                     derivation.made().orElseThrow().design(),
                     step(derivation, order),
-                    surface));
+                    surface,
+                    Optional.of(derivation.look())));
   }
 
   /** What is done, with what, why it comes now, and what to try before going on. */

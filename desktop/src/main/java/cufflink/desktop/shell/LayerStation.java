@@ -202,7 +202,7 @@ final class LayerStation implements PullStation {
                                 drawn(derivation, made, on),
                                 made.design(),
                                 derivation.look(),
-                                lying(derivation, made))),
+                                Optional.of(lying(derivation, made)))),
                     face(derivation) == Face.OUTSIDE));
   }
 

@@ -53,7 +53,11 @@ final class MakePaper {
   private TaskDrawing drawing(Derivation derivation, AtTable at, Task task) {
     var wish = derivation.job().order().wish();
     return new TaskDrawing(
-        at.design(), derivation.job(), task, bench.folding().glued(at.design(), wish));
+        at.design(),
+        derivation.job(),
+        task,
+        bench.folding().glued(at.design(), wish),
+        Optional.of(derivation.look()));
   }
 
   private static Optional<Drawing> fold(

@@ -1,9 +1,11 @@
 package cufflink.desktop.shell;
 
+import cufflink.core.design.Design;
 import cufflink.core.design.Face;
 import cufflink.core.design.Piece;
 import cufflink.core.drawing.FlatDrawing;
 import cufflink.core.drawing.Lying;
+import cufflink.core.drawing.Portrait;
 import cufflink.core.job.Derivation;
 import cufflink.core.measure.Marks;
 import cufflink.core.run.Directions;
@@ -160,16 +162,19 @@ final class ScoreStation implements StationView {
         .map(
             step -> {
               Lying lie = new Lying(step.piece(), step.item().setup().lie());
-              return FlatDrawing.of(
-                  lie,
-                  surface,
-                  new FlatDrawing.Options(
-                      List.of(),
-                      Optional.empty(),
-                      step.item().setup()::scores,
-                      false,
-                      false,
-                      Optional.of(derivation.job().habit())));
+              Drawing flat =
+                  FlatDrawing.of(
+                      lie,
+                      surface,
+                      new FlatDrawing.Options(
+                          List.of(),
+                          Optional.empty(),
+                          step.item().setup()::scores,
+                          false,
+                          false,
+                          Optional.of(derivation.job().habit())));
+              Design design = derivation.made().orElseThrow().design();
+              return Portrait.dressed(flat, design, derivation.look(), Optional.of(lie));
             });
   }
 

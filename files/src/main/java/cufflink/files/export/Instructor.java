@@ -235,7 +235,7 @@ final class Instructor {
   }
 
   private TaskDrawing drawn(Task task) {
-    return new TaskDrawing(made.design(), job, task, Optional.of(order));
+    return new TaskDrawing(made.design(), job, task, Optional.of(order), Optional.empty());
   }
 
   private Optional<Drawing> drawing(Task task) {

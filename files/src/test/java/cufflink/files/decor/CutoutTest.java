@@ -305,7 +305,8 @@ class CutoutTest {
     FlatDrawing.Options options =
         new FlatDrawing.Options(Patch.of(design), Optional.empty(), score -> false, true, true);
     Drawing drawing =
-        Portrait.dressed(FlatDrawing.of(lying, SURFACE, options), design, derivation.look(), lying);
+        Portrait.dressed(
+            FlatDrawing.of(lying, SURFACE, options), design, derivation.look(), Optional.of(lying));
     return drawing.marks().stream()
         .filter(mark -> mark instanceof Printed)
         .map(Printed.class::cast);

@@ -46,7 +46,7 @@ import org.junit.jupiter.params.provider.MethodSource;
  * pattern wants it.
  */
 class WalkTest {
-  private static final Surface SURFACE =
+  static final Surface SURFACE =
       new Surface(
           900,
           600,
@@ -72,7 +72,7 @@ class WalkTest {
     return Jobs.derive(Jobs.job(id, pattern.normalValues())).made().orElseThrow().design();
   }
 
-  private record Box(double left, double top, double right, double bottom) {
+  record Box(double left, double top, double right, double bottom) {
     static Box of(Stream<Spot> places) {
       double[] box = {1e9, 1e9, -1e9, -1e9};
       places.forEach(
@@ -296,14 +296,14 @@ class WalkTest {
         all.left() * scale, all.top() * scale, all.right() * scale, all.bottom() * scale);
   }
 
-  private static List<Stroke> strokes(Drawing drawing) {
+  static List<Stroke> strokes(Drawing drawing) {
     return drawing.marks().stream()
         .filter(Stroke.class::isInstance)
         .map(Stroke.class::cast)
         .toList();
   }
 
-  private static int last(List<Stroke> strokes, Ink ink) {
+  static int last(List<Stroke> strokes, Ink ink) {
     int last = -1;
     for (int i = 0; i < strokes.size(); i++) {
       last = strokes.get(i).ink() == ink ? i : last;
@@ -311,7 +311,7 @@ class WalkTest {
     return last;
   }
 
-  private static List<Spot> places(List<Stroke> strokes, Ink ink) {
+  static List<Spot> places(List<Stroke> strokes, Ink ink) {
     return strokes.stream()
         .filter(each -> each.ink() == ink)
         .flatMap(each -> each.path().stream())

@@ -161,7 +161,8 @@ class AccessoryTest {
     assertProblem(
         GOOD.replace("[40 mm, 40 mm]}", "[40 mm, 40 mm], openings: {eye: {label: eye}}}"),
         "trial.yaml, line 14, pieces.sleeve.openings.eye: an opening has either a “circle: [x, y,"
-            + " diameter]” or an “area: [x, y, width, height]”; write one of these.");
+            + " diameter]”, an “area: [x, y, width, height]” or an “outline: [[x, y], …]”; write one"
+            + " of these.");
   }
 
   private static void assertProblem(String text, String sentence) {
