@@ -123,6 +123,11 @@ public record Finding(
     return new Finding(kind, severity, place, sentence, Optional.of(cure));
   }
 
+  /** Returns the finding without its cure. */
+  public Finding uncured() {
+    return new Finding(kind, severity, place, sentence, Optional.empty());
+  }
+
   /**
    * Says whether the card will not work.
    *

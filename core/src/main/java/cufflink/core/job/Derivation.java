@@ -236,7 +236,15 @@ public record Derivation(
         report
             .thickness()
             .flatMap(each -> whole.made.map(made -> each.weighing(made.design(), job.papers())));
+    all.replaceAll(each -> isRoom(each) ? each : each.uncured());
     return new Derivation(job, pattern, whole.made, all, whole.settled, thick);
+  }
+
+  /** Where the most pieces are on the card already, no cure puts another one on. */
+  private boolean isRoom(Finding finding) {
+    List<Topper> more = finding.fix().map(Finding.Fix::toppers).orElse(List.of());
+    long fresh = more.stream().filter(Topper::isFresh).count();
+    return fresh == 0 || job.order().toppers().size() + fresh <= Topper.MOST;
   }
 
   /**
