@@ -64,6 +64,23 @@ class DecorateCommandTest {
     assertEquals("band", plan.path("toppers").get(0).path("on").asText());
   }
 
+  /** Of six cards two have it, slipped behind the ribbon; without a ribbon it would fall off. */
+  @Test
+  void someCards_andBehindTheRibbon_areTaken() throws IOException {
+    String tag = "rectangle 25 mm x 30 mm on base outside at 10 mm, %s none on 2 cards called tag";
+    String[] asked = {
+      "plan", "banded-half-fold", "--json", "--copies", "6", "--topper", tag.formatted("15 mm")
+    };
+    assertEquals(Cufflink.GOOD, run(asked), said());
+    JsonNode topper = new ObjectMapper().readTree(out.toString()).path("toppers").get(0);
+    assertEquals("2", topper.path("cards").asText());
+    assertTrue(topper.path("tucked").asBoolean());
+    asked[0] = "check";
+    asked[6] = tag.formatted("120 mm");
+    run(asked);
+    assertTrue(out.toString().contains("nothing-holds"), out.toString());
+  }
+
   /** The middle of a sheet of 300 mm is cut out for a panel of 134 by 94, by hand at 83 and 103. */
   @Test
   void plainPrint_isASheetToCutFrom() throws IOException {
