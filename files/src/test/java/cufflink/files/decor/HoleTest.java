@@ -71,6 +71,7 @@ class HoleTest {
         // Both lines run the same way round: by the usual rule there is no hole.
         "<path d='M10 10 h100 v100 h-100 z M30 20 h20 v20 h-20 z'/>",
         "<path d='M10 10 h100 v100 h-100 z M30 20 v20 h20 v-20 z'/>",
+        "<path d='M10 10 v100 h100 v-100 z M30 20 h20 v20 h-20 z'/>",
         "<path style='fill: black; fill-rule: evenodd' d='M60 5 L114 110 L6 110 Z"
             + " M60 60 a14 14 0 1 0 0.01 0 z M30 96 h12 v8 h-12 z M78 96 h12 v8 h-12 z'/>",
         "<g fill-rule='evenodd'><g transform='rotate(20 60 60)'>"

@@ -10,9 +10,11 @@ import cufflink.core.decor.Topper.Fixing;
 import cufflink.core.decor.Topper.Shape;
 import cufflink.core.decor.Topper.Start;
 import cufflink.core.decor.Topper.Stock;
+import cufflink.core.decor.Treatment;
 import cufflink.core.design.Design;
 import cufflink.core.design.Face;
 import cufflink.core.design.Piece;
+import cufflink.core.finding.Finding;
 import cufflink.core.finding.FindingKind;
 import cufflink.core.job.AtHand;
 import cufflink.core.job.Derivation;
@@ -70,7 +72,7 @@ class SomeCardsTest {
   @CsvSource({
     "6, false, 0, 2, 0", "6, true, 0, 2, 0", "6, true, 0, 1, 0", "6, false, 5, 3, 0",
     "6, true, 2, 5, 2", "4, false, 4, 2, 1", "1, true, 0, 3, 0", "5, true, 0, 5, 4",
-    "6, false, 0, 0, 4"
+    "6, false, 0, 0, 4", "6, false, 0, 2, 4"
   })
   void eachCard_hasWhatIsOnTheFirstSoMany(
       int copies, boolean trial, int kits, int cards, int cardsOnIt) {
@@ -193,6 +195,28 @@ class SomeCardsTest {
     // Where it covers a bright place on one card, the others still have that.
     assertFalse(
         found(job(3, false, 0, List.of(panel.onCards(1)))).contains(FindingKind.NOWHERE_TO_WRITE));
+  }
+
+  /** What comes through is hidden by a panel on all cards, and on one only on that. */
+  @Test
+  void panelOnOneCard_hidesNothingOnTheOthers() {
+    Treatment marker = new Treatment(Treatment.Kind.EMBOSS, "base", Face.INSIDE);
+    Job bare = job(3, false, 0, List.of());
+    Job embossed = bare.withOrder(bare.order().withTreatments(List.of(marker)));
+    Derivation derivation = Jobs.derive(embossed).folded(() -> false);
+    Finding through =
+        derivation.findings().stream()
+            .filter(each -> each.kind() == FindingKind.SHOWS_THROUGH)
+            .findFirst()
+            .orElseThrow();
+    List<Topper> panels = through.fix().orElseThrow().toppers();
+    assertTrue(panels.stream().anyMatch(Topper::isFresh), panels::toString);
+    Job cured = derivation.cured(through.fix().get(), "panel");
+    assertFalse(found(cured).contains(FindingKind.SHOWS_THROUGH));
+    List<Topper> once = cured.order().toppers().stream().map(each -> each.onCards(1)).toList();
+    assertTrue(
+        found(cured.withOrder(cured.order().withToppers(once)))
+            .contains(FindingKind.SHOWS_THROUGH));
   }
 
   private static Job dark(Job job) {

@@ -152,7 +152,7 @@ class DecorProperties {
                 random.nextBoolean(),
                 random.nextInt(2))
             .withToppers(toppers)
-            .withTreatments(treatments);
+            .withTreatments(treatments.stream().distinct().toList());
     return Jobs.job(pattern.id(), tilts).withOrder(order);
   }
 
