@@ -219,6 +219,44 @@ class SomeCardsTest {
             .contains(FindingKind.SHOWS_THROUGH));
   }
 
+  /** Where forty pieces lie already no cure offers another one, which could not be put on. */
+  @Test
+  void cure_offersNoPieceTooMany() {
+    for (int many : new int[] {20, 40}) {
+      List<Topper> labels =
+          java.util.stream.IntStream.rangeClosed(1, many)
+              .mapToObj(
+                  number ->
+                      new Topper(
+                          "own" + number,
+                          "dot " + number,
+                          "",
+                          Shape.CIRCLE,
+                          Stock.WHITE,
+                          "base",
+                          Face.INSIDE,
+                          Fixing.FLAT,
+                          new Start(
+                              mm(5),
+                              mm(5),
+                              mm(72 + 8 * (number % 10)),
+                              mm(10 + 8 * (number / 10)))))
+              .toList();
+      Job bare = job(1, false, 0, labels);
+      Job job =
+          bare.withOrder(
+              bare.order()
+                  .withTreatments(
+                      List.of(new Treatment(Treatment.Kind.EMBOSS, "base", Face.INSIDE))));
+      boolean offers =
+          Jobs.derive(job).folded(() -> false).findings().stream()
+              .filter(each -> each.kind() == FindingKind.SHOWS_THROUGH)
+              .flatMap(each -> each.fix().stream())
+              .anyMatch(fix -> fix.toppers().stream().anyMatch(Topper::isFresh));
+      assertEquals(many == 20, offers, many + " pieces");
+    }
+  }
+
   private static Job dark(Job job) {
     return job.withPapers(TopperTest.darkPapers());
   }

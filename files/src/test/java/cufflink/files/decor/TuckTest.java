@@ -33,10 +33,16 @@ import cufflink.files.Jobs;
 import cufflink.files.Spoken;
 import cufflink.files.pattern.PatternLibrary;
 import cufflink.files.project.ProjectFormat;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.locationtech.jts.geom.Geometry;
@@ -46,6 +52,8 @@ import org.locationtech.jts.geom.Polygon;
 /** What is tucked behind a ribbon: when it goes there, what is seen, and what holds it. */
 class TuckTest {
   private static final PatternLibrary LIBRARY = PatternLibrary.shipped();
+  @TempDir private Path folder;
+
   private static final Fixing OVER = Fixing.FLAT;
   private static final Fixing BEHIND = Fixing.FLAT.tucked(true);
   private static final Fixing SLIPPED = Fixing.FLAT.stuck(Adhesive.NONE);
@@ -245,6 +253,32 @@ class TuckTest {
     assertEquals(Set.of(FindingKind.NOT_SEEN), kinds(says.fixed(BEHIND)));
     Topper clear = label(Face.OUTSIDE, 15, 25, 40, BEHIND).saying("Ahoy");
     assertEquals(Set.of(), kinds(clear), "its words stand above the ribbon");
+  }
+
+  /** A ribbon whose ends lie apart is not tied there, and has no bow. */
+  @Test
+  void endsThatAreApart_areNotTied() throws IOException {
+    Topper label = label(Face.OUTSIDE, 58, 15, 25, OVER);
+    String text;
+    try (InputStream in =
+        PatternLibrary.class.getResourceAsStream(
+            "/cufflink/files/patterns/banded-half-fold.yaml")) {
+      text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
+    }
+    String apart =
+        text.replace("[width / 2, run, width, run]", "[width * 3 / 4, run, width, run]")
+            .replace("[0 mm, run, width / 2, run]", "[0 mm, run, width / 4, run]");
+    assertFalse(apart.equals(text));
+    Files.writeString(
+        folder.resolve("apart.yaml"), apart.replace("id: banded", "id: apart-banded"));
+    PatternLibrary own = PatternLibrary.with(folder);
+    Pattern pattern = own.pattern("apart-banded-half-fold", Set.of(), List.of(label)).orElseThrow();
+    Job job =
+        Jobs.job("apart-banded-half-fold", pattern.normalValues())
+            .withOrder(Order.ONE.withToppers(List.of(label)));
+    assertTrue(
+        Derivation.of(pattern, job).folded(() -> false).findings().stream()
+            .noneMatch(each -> each.kind() == FindingKind.ON_BOW));
   }
 
   /** Nothing is used up and nothing dries, and the hands are told to slip it in. */
