@@ -11,6 +11,7 @@ import cufflink.core.flat.Spot;
 import cufflink.core.glue.Act;
 import cufflink.core.glue.GluingOrder;
 import cufflink.core.paper.Look;
+import cufflink.core.plane.Side;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Ink;
 import cufflink.core.scene.Pen;
@@ -19,6 +20,7 @@ import cufflink.core.scene.Surface;
 import cufflink.core.words.Message;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /**
  * Draws a step of putting a card together: what is there so far, as it lies with the face up that
@@ -104,6 +106,18 @@ public final class GlueDrawing {
                                 joint.label(),
                                 host.label(),
                                 order.wish().own().byEye() ? host.byEye() : host.place())));
+  }
+
+  /**
+   * Says where the sides of what is worked on lie in the drawing.
+   *
+   * @param order how the card is put together
+   * @param card the whole card
+   * @param index which step, from 0
+   * @return for each side, as the piece is cut inside up, where it lies; empty if nothing is drawn
+   */
+  public static Optional<UnaryOperator<Side>> lies(GluingOrder order, Design card, int index) {
+    return GlueHost.of(order, card, index).map(host -> host::lies);
   }
 
   private Drawing draw(Optional<Dressing> papers) {

@@ -18,6 +18,7 @@ import cufflink.core.glue.GluingOrder;
 import cufflink.core.glue.HalfBuilt;
 import cufflink.core.measure.Length;
 import cufflink.core.plane.Area;
+import cufflink.core.plane.Side;
 import cufflink.core.scene.Pen;
 import cufflink.core.space.Motion;
 import cufflink.core.space.Vec;
@@ -96,6 +97,23 @@ record GlueHost(
 
   static boolean isLevel(Motion motion) {
     return Math.abs(motion.up().z()) > LEVEL;
+  }
+
+  /** Returns where a side of the host, as that is cut, lies on the table. */
+  Side lies(Side side) {
+    Spot way =
+        switch (side) {
+          case LEFT -> new Spot(-1, 0);
+          case RIGHT -> new Spot(1, 0);
+          case TOP, NONE -> new Spot(0, -1);
+          case BOTTOM -> new Spot(0, 1);
+        };
+    Vec from = viewpoint.apply(onTable(new Spot(0, 0)));
+    Vec seen = viewpoint.apply(onTable(way)).minus(from);
+    if (Math.abs(seen.x()) > Math.abs(seen.y())) {
+      return seen.x() < 0 ? Side.LEFT : Side.RIGHT;
+    }
+    return seen.y() < 0 ? Side.TOP : Side.BOTTOM;
   }
 
   /** Returns a place where the part meets its host. */

@@ -5,6 +5,7 @@ import cufflink.core.design.Joint;
 import cufflink.core.design.Layer;
 import cufflink.core.design.Stage;
 import cufflink.core.paper.Adhesive;
+import cufflink.core.plane.Side;
 import cufflink.core.run.Gluing;
 import cufflink.core.words.Message;
 import java.util.ArrayList;
@@ -18,6 +19,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import org.jgrapht.alg.cycle.CycleDetector;
 import org.jgrapht.alg.cycle.SzwarcfiterLauerSimpleCycles;
@@ -229,7 +231,26 @@ public record GluingOrder(List<Step> steps, List<Must> musts, List<Act> ring, Wi
    * @return what is folded before, what goes where with what, why it comes now, what to try
    */
   public List<Message> walk(int index, Design design, boolean raised, Optional<Message> place) {
-    return new WalkWords(this, design, raised).of(index, place);
+    return new WalkWords(this, design, raised).of(index, place, Optional.empty());
+  }
+
+  /**
+   * Says the same to one before whom all lies as it is drawn.
+   *
+   * @param index which step, from 0
+   * @param design the card
+   * @param raised whether layers stand on foam pads
+   * @param place where it goes, as all lies then; nothing where its pattern says it better
+   * @param lies where a side of the host lies then
+   * @return the same lines as {@link #walk(int, Design, boolean, Optional)}
+   */
+  public List<Message> walk(
+      int index,
+      Design design,
+      boolean raised,
+      Optional<Message> place,
+      Optional<UnaryOperator<Side>> lies) {
+    return new WalkWords(this, design, raised).of(index, place, lies);
   }
 
   /**

@@ -14,6 +14,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 
 /**
  * What is said while a card is put together, step by step.
@@ -26,8 +27,8 @@ record WalkWords(GluingOrder order, Design design, boolean raised) {
   /** More papers of one name than this are told as one. */
   private static final int ALIKE = 3;
 
-  /** Says all that is worth knowing while a step is done; its place may be told already. */
-  List<Message> of(int index, Optional<Message> place) {
+  /** Says all that is worth knowing while a step is done; how all lies may be known already. */
+  List<Message> of(int index, Optional<Message> place, Optional<UnaryOperator<Side>> lies) {
     Step step = order.steps().get(index);
     List<Message> lines = new ArrayList<>();
     boolean isSeam = step.act().isSeam(design);
@@ -46,7 +47,7 @@ record WalkWords(GluingOrder order, Design design, boolean raised) {
         .filter(each -> !isSeam)
         .ifPresent(lines::add);
     step.act().carried(design).ifPresent(lines::add);
-    lines.addAll(Method.of(step.act(), design));
+    lines.addAll(Method.of(step.act(), design, lies));
     Message why = step.act().isGlued() ? step.choice().told() : Message.NONE;
     for (Message reason : step.reasons()) {
       why = why.isEmpty() ? reason : why.followedBy(reason);

@@ -273,7 +273,8 @@ final class AssembleStation implements StationView {
                           now,
                           design,
                           derivation.job().order().raised(),
-                          GlueDrawing.place(order, design, now));
+                          GlueDrawing.place(order, design, now),
+                          GlueDrawing.lies(order, design, now));
               lines.forEach(
                   line -> {
                     Label label = new Label(line.say(bench.format()));

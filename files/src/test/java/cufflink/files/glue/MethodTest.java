@@ -4,17 +4,25 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.design.Design;
+import cufflink.core.design.Joint;
+import cufflink.core.drawing.GlueDrawing;
+import cufflink.core.flat.Spot;
 import cufflink.core.glue.GluingOrder;
 import cufflink.core.glue.GluingOrder.Wish;
 import cufflink.core.job.Derivation;
 import cufflink.core.pattern.Pattern;
+import cufflink.core.scene.Drawing;
+import cufflink.core.scene.Ink;
 import cufflink.files.Jobs;
 import cufflink.files.Spoken;
 import cufflink.files.pattern.PatternFile;
 import cufflink.files.pattern.PatternLibrary;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -91,6 +99,43 @@ class MethodTest {
     Derivation derivation = Derivation.of(pattern, Jobs.job("trial", pattern.normalValues()));
     String told = walk(derivation.made().orElseThrow().design(), "badge");
     assertTrue(told.contains("Of the badge its " + says + " grips first"), told);
+  }
+
+  /**
+   * However leaf and sleeve lie in the picture, the side that is named is the one that was the left
+   * one of the place when its corners were written down, from the upper left clockwise.
+   */
+  @Test
+  void side_isNamedAsItLiesInThePicture() {
+    Design card = shipped("stacked-pocket-folio");
+    GluingOrder order = GluingOrder.of(card, Wish.NONE);
+    Set<String> named = new HashSet<>();
+    for (int i = 0; i < order.steps().size(); i++) {
+      String joint = order.steps().get(i).act().joint().map(Joint::id).orElse("");
+      if (!joint.startsWith("sleeve-")) {
+        continue;
+      }
+      List<Drawing.Stroke> strokes =
+          WalkTest.strokes(GlueDrawing.of(order, card, i, WalkTest.SURFACE).orElseThrow());
+      List<Spot> place = strokes.get(WalkTest.last(strokes, Ink.PLACE)).path();
+      double right = place.get(0).x() + place.get(3).x() - place.get(1).x() - place.get(2).x();
+      double down = place.get(0).y() + place.get(3).y() - place.get(1).y() - place.get(2).y();
+      String side =
+          Math.abs(right) > Math.abs(down)
+              ? right < 0 ? "left side" : "right side"
+              : down < 0 ? "top" : "lower edge";
+      String told =
+          String.join(
+              " ",
+              order
+                  .walk(i, card, false, Optional.empty(), GlueDrawing.lies(order, card, i))
+                  .stream()
+                  .map(line -> line.say(Spoken.ENGLISH))
+                  .toList());
+      assertTrue(told.contains("Of the sleeve its " + side + " grips first"), joint + ": " + told);
+      named.add(side);
+    }
+    assertTrue(named.size() > 1, "they lie turned against each other: " + named);
   }
 
   @ParameterizedTest
