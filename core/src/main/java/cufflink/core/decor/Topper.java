@@ -328,19 +328,9 @@ public record Topper(
 
   /** Returns the same with an outline of its own. */
   public Topper outlined(Outline now) {
-    return new Topper(
-        id,
-        label,
-        words,
-        Shape.OUTLINE,
-        stock,
-        on,
-        face,
-        fixing,
-        start,
-        Optional.of(now),
-        group,
-        which);
+    Shape own = Shape.OUTLINE;
+    Optional<Outline> is = Optional.of(now);
+    return new Topper(id, label, words, own, stock, on, face, fixing, start, is, group, which);
   }
 
   /** Returns the same cut from something else. */

@@ -58,7 +58,6 @@ final class WorkBuilder {
   private final Directions directions;
   private final List<Task> tasks = new ArrayList<>();
   private final Map<String, Integer> numbers = new HashMap<>();
-
   private final Wet wet = new Wet();
 
   /** How the paper lies that the next task is about. */
