@@ -1,6 +1,7 @@
 package cufflink.core.drawing;
 
 import cufflink.core.decor.Cutout;
+import cufflink.core.decor.Topper;
 import cufflink.core.design.Design;
 import cufflink.core.design.Face;
 import cufflink.core.design.Layer;
@@ -144,12 +145,19 @@ final class Prints {
                     .orElse(PaperRole.PATTERNED));
   }
 
+  /** What its maker puts on a layer besides makes no mat of it. */
+  private boolean isOwn(Patch patch) {
+    return design.joints().stream()
+        .filter(joint -> joint.id().equals(patch.ref().line()))
+        .anyMatch(joint -> Topper.isId(joint.piece()));
+  }
+
   /** A layer with another on it is a mat. */
   private boolean hasMore(Patch mat, Polygon shape, Face face) {
     Geometry area = Facet.polygon(mat.corners()).buffer(1);
     return patches.subList(patches.indexOf(mat) + 1, patches.size()).stream()
         .filter(each -> each.ref().piece().equals(mat.ref().piece()) && each.face() == face)
-        .filter(each -> each.leg().isEmpty())
+        .filter(each -> each.leg().isEmpty() && !isOwn(each))
         .filter(each -> each.fill() == Fill.LAYER && FoldDrawing.holds(shape, each.corners()))
         .anyMatch(each -> area.covers(Facet.polygon(each.corners())));
   }

@@ -1,6 +1,7 @@
 package cufflink.files.decor;
 
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.card.FoldModel;
@@ -24,12 +25,15 @@ import cufflink.core.measure.Marks;
 import cufflink.core.paper.Adhesive;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.scene.Drawing;
+import cufflink.core.scene.Ref;
 import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
 import cufflink.files.Jobs;
 import cufflink.files.pattern.PatternLibrary;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -109,6 +113,43 @@ class FigureSeenTest {
       }
     }
     assertTrue(seen >= 40, "only " + seen);
+  }
+
+  /** Whatever a maker puts on it, a paper keeps the colour that it has. */
+  @Test
+  void papers_keepTheirColours() {
+    int same = 0;
+    for (Pattern pattern : LIBRARY.patterns()) {
+      for (Face face : Face.values()) {
+        Topper figure =
+            topper(pattern.id(), Topper.Shape.CIRCLE, face, Topper.Fixing.FLAT)
+                .cutFrom(Topper.Stock.PATTERNED);
+        Map<Ref, Integer> bare = grounds(derive(pattern.id(), List.of(), 0));
+        assertEquals(bare, grounds(derive(pattern.id(), List.of(figure), 0)), pattern.id());
+        same += bare.size();
+      }
+    }
+    assertTrue(same > 60, "only " + same);
+  }
+
+  private static Map<Ref, Integer> grounds(Derivation derivation) {
+    Derivation.Made made = derivation.made().orElseThrow();
+    FoldModel model = made.card().whole();
+    model.prepare(() -> false);
+    Map<Ref, Integer> grounds = new HashMap<>();
+    for (int done = 0; done <= model.stages().size(); done++) {
+      Drawing drawing =
+          Portrait.of(model, made.design(), derivation.look(), done, Pictures.square(400));
+      for (Drawing.Mark mark : drawing.marks()) {
+        boolean isLayer =
+            made.design().layers().stream()
+                .anyMatch(layer -> mark.ref().equals(new Ref(layer.on(), layer.id())));
+        if (isLayer && mark instanceof Drawing.Printed printed) {
+          grounds.put(mark.ref(), printed.ground());
+        }
+      }
+    }
+    return grounds;
   }
 
   private static List<Polygon> drawn(Derivation derivation, FoldModel model, int done) {
