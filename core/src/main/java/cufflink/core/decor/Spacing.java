@@ -46,18 +46,13 @@ public final class Spacing {
   }
 
   private static Values moved(
-      Topper topper,
-      List<Topper> others,
-      Measure measure,
-      Values before,
-      Values after,
-      Length gone) {
+      Topper one, List<Topper> others, Measure measure, Values before, Values after, Length gone) {
     Length least = Length.ZERO.minus(Topper.PAST);
     Length far = gone;
     for (Topper each : others) {
       far = far.max(least.minus(at(each, measure, before)));
     }
-    Values now = after.and(topper.value(measure), at(topper, measure, before).plus(far));
+    Values now = after.and(one.value(measure), at(one, measure, before).plus(far));
     for (Topper each : others) {
       now = now.and(each.value(measure), at(each, measure, before).plus(far));
     }

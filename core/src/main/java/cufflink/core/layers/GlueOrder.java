@@ -40,11 +40,9 @@ public final class GlueOrder {
     }
     // Seen from what is glued on, its host lies on the side that faces it.
     int under = -touching(other, facet) * facing(facet, other);
-    if (under != 0) {
-      return under;
-    }
-    int deeper = Integer.signum(rank(facet) - rank(other));
-    return deeper * facing(root(other), other);
+    return under != 0
+        ? under
+        : Integer.signum(rank(facet) - rank(other)) * facing(root(other), other);
   }
 
   /** Returns 1 if two facets face the same way, −1 if they face each other or away. */

@@ -42,11 +42,8 @@ public record Done(String jobId, Act act, int copy, Kind kind, Instant at) {
    * @return what was done since it was begun anew, if it was
    */
   public static List<Done> counted(List<Done> done) {
-    int begin = 0;
-    for (int i = 0; i < done.size(); i++) {
-      begin = done.get(i).kind() == Kind.ANEW ? i + 1 : begin;
-    }
-    return done.subList(begin, done.size());
+    List<Kind> kinds = done.stream().map(Done::kind).toList();
+    return done.subList(kinds.lastIndexOf(Kind.ANEW) + 1, done.size());
   }
 
   /**

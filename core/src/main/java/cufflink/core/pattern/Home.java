@@ -92,10 +92,8 @@ final class Home {
 
   /** Returns the id by which the whole pattern knows a piece, layer, joint or pocket. */
   String part(String own) {
-    if (!isAccessory()) {
-      return own;
-    }
-    return own.equals(ITSELF) ? name : name + "-" + own;
+    String included = own.equals(ITSELF) ? name : name + "-" + own;
+    return isAccessory() ? included : own;
   }
 
   /** Returns the id of a piece that is spoken of: one of its own, or one that it was given. */
