@@ -123,9 +123,55 @@ public record Joint(
   public boolean isLedOver(Joint other) {
     return movement.led().stream()
         .flatMap(led -> led.legs().stream())
-        .anyMatch(
+        .anyMatch(leg -> leg.crosses(other));
+  }
+
+  /**
+   * Returns the parts of a ribbon that are led over something, on the copy on which that lies.
+   *
+   * @param other what lies on a piece
+   * @param design the card they belong to
+   */
+  public List<Movement.Leg> legsOver(Joint other, Design design) {
+    Optional<String> host = design.host(other).map(Joint::id);
+    Optional<String> first =
+        design.joints().stream()
+            .filter(each -> each.piece.equals(other.on) && !design.base().id().equals(other.on))
+            .filter(design::isJoining)
+            .map(Joint::id)
+            .findFirst();
+    return movement.led().stream()
+        .flatMap(led -> led.legs().stream())
+        .filter(leg -> leg.crosses(other) && leg.by().or(() -> first).equals(host))
+        .toList();
+  }
+
+  /**
+   * Says whether it is a ribbon that lies over something at times, and at others elsewhere.
+   *
+   * @param other what lies on a piece, on whichever copy
+   */
+  public boolean isLeaving(Joint other) {
+    return movement.led().stream()
+        .flatMap(led -> led.legs().stream())
+        .anyMatch(leg -> leg.during().isPresent() && leg.crosses(other));
+  }
+
+  /**
+   * Returns the same ribbon with something that lies over it, on the first copy of its host.
+   *
+   * @param other what lies on a piece
+   * @return the joint
+   */
+  public Joint under(Joint other) {
+    Movement now =
+        movement.leading(
             leg ->
-                leg.on().equals(other.on) && leg.face() == other.face && leg.crosses(other.area));
+                leg.by().isEmpty() && leg.during().isEmpty() && leg.crosses(other)
+                    ? leg.under(other.id)
+                    : leg);
+    return new Joint(
+        id, label, piece, on, face, area, shape, glue, mouth, now, turned, askew, over, with);
   }
 
   /**

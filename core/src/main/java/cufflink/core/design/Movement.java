@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.UnaryOperator;
 
 /**
  * How a piece that is not glued fast moves on its host.
@@ -58,6 +59,12 @@ public record Movement(
    * @param tail how much hangs free at each end, such as for a bow; nought if none does
    */
   public record Led(List<Leg> legs, Length tail) {
+    /** Ends of at least so much are tied in a bow: common practice, no source. */
+    private static final Length BOW = Length.fromMillimetres(50);
+
+    /** Ends no farther apart than so many widths of the ribbon meet. */
+    private static final double MEET = 2.5;
+
     /** Copies the list. */
     public Led {
       legs = List.copyOf(legs);
@@ -102,6 +109,21 @@ public record Movement(
           .face();
     }
 
+    /**
+     * Says whether its ends meet.
+     *
+     * @param apart how far one is from the other, in millimetres
+     * @param wide how wide the ribbon is, in millimetres
+     */
+    public static boolean meets(double apart, double wide) {
+      return apart <= MEET * wide;
+    }
+
+    /** Says whether its ends are long enough for a bow, where they meet. */
+    public boolean isTied() {
+      return tail.compareTo(BOW) >= 0;
+    }
+
     /** Returns how long a ribbon it takes, in millimetres. */
     public double needs() {
       double run = taken().stream().mapToDouble(leg -> leg.middle().millimetres()).sum();
@@ -135,18 +157,28 @@ public record Movement(
     }
 
     /**
-     * Says whether it crosses an area of its face: its middle line is not so far beside that as to
-     * pass it.
+     * Says whether its middle line crosses an area of its face.
      *
      * @param area the area, on the piece it lies on
      */
     public boolean crosses(Area area) {
-      Point from = middle.from();
-      Point to = middle.to();
-      return from.x().min(to.x()).compareTo(area.right()) < 0
-          && from.x().max(to.x()).compareTo(area.at().x()) > 0
-          && from.y().min(to.y()).compareTo(area.bottom()) < 0
-          && from.y().max(to.y()).compareTo(area.at().y()) > 0;
+      return middle.crosses(area);
+    }
+
+    /**
+     * Says whether it lies over what lies in a place of its piece, or under that.
+     *
+     * @param other what lies on a piece, on whichever copy
+     */
+    public boolean crosses(Joint other) {
+      return on.equals(other.on()) && face == other.face() && crosses(other.area());
+    }
+
+    /** Returns the same part with something else that lies over it. */
+    public Leg under(String id) {
+      List<String> over = new ArrayList<>(under);
+      over.add(id);
+      return new Leg(on, by, face, middle, taped, over, during);
     }
 
     /** What tape holds, or lies askew over a fold, is left as it is. */
@@ -242,6 +274,17 @@ public record Movement(
   public Movement folded(List<Piece> pieces) {
     return new Movement(
         about, either, slide, through, follows, led.map(each -> each.folded(pieces)));
+  }
+
+  /** Returns the same movement with each part of a ribbon changed. */
+  Movement leading(UnaryOperator<Leg> change) {
+    return new Movement(
+        about,
+        either,
+        slide,
+        through,
+        follows,
+        led.map(each -> new Led(each.legs().stream().map(change).toList(), each.tail())));
   }
 
   /**

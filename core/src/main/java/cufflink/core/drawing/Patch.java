@@ -19,10 +19,9 @@ import cufflink.core.scene.Ink;
 import cufflink.core.scene.Ref;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
@@ -68,13 +67,16 @@ public record Patch(
    * @return layers first, glued pieces over them
    */
   public static List<Patch> of(Design design) {
-    Map<String, List<Patch>> ribbons = new LinkedHashMap<>();
-    design.joints().forEach(joint -> ribbons.put(joint.id(), ribbon(joint, design)));
+    List<Patch> ribbons = new ArrayList<>();
+    design.joints().forEach(joint -> ribbons.addAll(ribbon(joint, design)));
     List<Patch> patches = new ArrayList<>();
-    ribbons.values().forEach(all -> all.stream().filter(Patch::liesUnder).forEach(patches::add));
+    for (Layer layer : design.layers()) {
+      move(ribbons, each -> each.liesUnder(layer.id()), patches);
+    }
     design.layers().forEach(layer -> patches.add(of(layer, design)));
     for (Joint joint : design.joints()) {
-      ribbons.get(joint.id()).stream().filter(each -> !each.liesUnder()).forEach(patches::add);
+      move(ribbons, each -> each.ref().line().equals(joint.id()), patches);
+      move(ribbons, each -> each.liesUnder(joint.id()), patches);
       design
           .piece(joint.piece())
           .filter(piece -> isSeen(joint, piece) && !design.isSeam(joint))
@@ -94,8 +96,14 @@ public record Patch(
     return leg.isPresent() || edge == Ink.LAYER_EDGE;
   }
 
-  private boolean liesUnder() {
-    return leg.filter(each -> !each.under().isEmpty()).isPresent();
+  /** Says whether it is a part of a ribbon over which something lies. */
+  boolean liesUnder(String id) {
+    return leg.filter(each -> each.under().contains(id)).isPresent();
+  }
+
+  private static void move(List<Patch> from, Predicate<Patch> which, List<Patch> onto) {
+    from.stream().filter(which).forEach(onto::add);
+    from.removeIf(which);
   }
 
   /** A ribbon lies on each face over which it is led, cut off where the paper ends. */

@@ -331,7 +331,7 @@ public final class Portrait {
         continue;
       }
       if (patch.leg().isPresent()) {
-        if (!isHeld && patch.leg().get().under().isEmpty()) {
+        if (!isHeld && design.layers().stream().noneMatch(it -> patch.liesUnder(it.id()))) {
           held.ifPresent(each -> hold(ply, each));
           isHeld = true;
         }

@@ -18,12 +18,6 @@ import java.util.Optional;
 
 /** The ends of a ribbon that hang free, tied in a bow where they meet. */
 final class RibbonEnds {
-  /** Ends no farther apart than so many widths of the ribbon are tied. */
-  private static final double TIED = 2.5;
-
-  /** A bow takes so much at each end, in millimetres: common practice, no source. */
-  private static final double BOW = 50;
-
   /** So much of an end goes into its loop, there and back, and so much hangs below the knot. */
   private static final double LOOP = 0.26;
 
@@ -74,8 +68,8 @@ final class RibbonEnds {
     PaperRole role = ribbon.get().role();
     double apart = first.get().place(pose).minus(last.get().place(pose)).length();
     List<Loose> hanging = new ArrayList<>();
-    boolean meet = apart <= TIED * wide;
-    if (meet && tail >= BOW) {
+    boolean meet = Movement.Led.meets(apart, wide);
+    if (meet && led.isTied()) {
       End at = first.get();
       hanging.add(new Loose(at.host(), at.face(), role, bow(at, model, wide, tail, down)));
     } else {

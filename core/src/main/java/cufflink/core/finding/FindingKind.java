@@ -92,6 +92,8 @@ public enum FindingKind {
   RIBBON_APART(Cost.LOOK),
   /** A ribbon is much longer than the way it is led. */
   RIBBON_LONG(Cost.LOOK),
+  /** What is glued over a ribbon keeps it from leaving its face. */
+  RIBBON_STUCK(Cost.APART),
   /** A ribbon is too short for the way it is led. */
   RIBBON_SHORT(Cost.CUT),
   /** The closed card does not go into the bag or envelope made for it. */

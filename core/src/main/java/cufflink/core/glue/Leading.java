@@ -30,20 +30,21 @@ final class Leading {
       return true;
     }
     if (first.isPresent() && isSlipped(other)) {
-      return first.get().legs().stream().anyMatch(leg -> isOver(leg, other));
+      return first.get().legs().stream().anyMatch(leg -> isOver(leg, one, other, design));
     }
     if (isSlipped(one)) {
       return false;
     }
     if (first.isPresent()) {
       return first.get().legs().stream()
-          .anyMatch(leg -> isNamed(leg, other) || isOver(leg, other) && isLater(other, one));
+          .anyMatch(
+              leg -> isNamed(leg, other) || isOver(leg, one, other, design) && isLater(other, one));
     }
     return second.isPresent()
         && second.get().legs().stream()
             .anyMatch(
                 leg ->
-                    isOver(leg, one) && !isLater(one, other)
+                    isOver(leg, other, one, design) && !isLater(one, other)
                         || copies(second.get()).count() > 1 && leadsTo(leg, one));
   }
 
@@ -107,11 +108,13 @@ final class Leading {
     return leg.by().isPresent() ? act.joint().map(Joint::id).equals(leg.by()) : isPut;
   }
 
-  private static boolean isOver(Leg leg, Act act) {
+  private static boolean isOver(Leg leg, Act ribbon, Act act, Design design) {
     if (!act.host().equals(leg.on()) || act.face() != leg.face() || isNamed(leg, act)) {
       return false;
     }
-    return act.joint().map(joint -> leg.crosses(joint.area())).orElse(false)
+    return act.joint()
+            .filter(joint -> ribbon.joint().orElseThrow().legsOver(joint, design).contains(leg))
+            .isPresent()
         || act.layers().stream().anyMatch(layer -> leg.crosses(area(layer)));
   }
 

@@ -120,7 +120,10 @@ final class Reach {
     return Optional.empty();
   }
 
-  /** What lies in the same place of the same face lies under what comes later in the pattern. */
+  /**
+   * What lies in the same place of the same face lies under what comes later in the pattern; what
+   * opens on either side leaves it free.
+   */
   private boolean isUnder(Act one, Act other, Joint joint) {
     boolean sameFace = one.host().equals(joint.on()) && one.face() == joint.face();
     if (!sameFace || one.number() > other.number()) {
@@ -129,6 +132,7 @@ final class Reach {
     return one.joint().isPresent()
         ? !isLoose(one)
             && !isOnAnother(one.joint().get(), joint)
+            && !joint.movement().either()
             && one.joint().get().area().overlaps(joint.area())
         : one.layers().stream().anyMatch(layer -> area(layer).overlaps(joint.area()));
   }

@@ -36,12 +36,6 @@ import org.locationtech.jts.operation.buffer.BufferParameters;
 final class TuckInspection {
   private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
-  /** Ends of at least so many millimetres are tied in a bow; common practice, no source. */
-  private static final double BOW = 50;
-
-  /** Ends no farther apart than so many widths of the ribbon are tied. */
-  private static final double TIED = 2.5;
-
   /** What shares less with words is beside them, in square millimetres. */
   private static final double BESIDE = 1;
 
@@ -61,8 +55,8 @@ final class TuckInspection {
     for (Topper topper : toppers) {
       design.joints().stream()
           .filter(joint -> joint.piece().equals(topper.id()))
+          .flatMap(joint -> inspection.of(joint, topper).stream())
           .findFirst()
-          .flatMap(joint -> inspection.of(joint, topper))
           .ifPresent(findings::add);
     }
     return findings;
@@ -71,9 +65,14 @@ final class TuckInspection {
   private Optional<Finding> of(Joint joint, Topper topper) {
     Topper.Fixing fixing = topper.fixing();
     if (!fixing.tucked()) {
-      return bow(joint).map(ribbon -> onBow(joint, topper, ribbon));
+      return leaving(joint)
+          .map(it -> behind(FindingKind.RIBBON_STUCK, "inspect.ribbon-stuck", joint, topper, it))
+          .or(
+              () ->
+                  bow(joint)
+                      .map(it -> behind(FindingKind.ON_BOW, "inspect.on-bow", joint, topper, it)));
     }
-    if (design.joints().stream().anyMatch(each -> each.isLedOver(joint))) {
+    if (design.joints().stream().anyMatch(each -> !each.legsOver(joint, design).isEmpty())) {
       return unread(joint, topper);
     }
     boolean isGlued = fixing.with() != Adhesive.NONE;
@@ -106,7 +105,7 @@ final class TuckInspection {
     Message words = Message.of("inspect.ribbon-on-words", joint.label(), ribbon.label());
     // Over a bow it would lie no better.
     Optional<Finding.Fix> cure =
-        bow(joint).isPresent()
+        bow(joint).or(() -> leaving(joint)).isPresent()
             ? Optional.empty()
             : Optional.of(
                 new Finding.Fix(
@@ -153,34 +152,37 @@ final class TuckInspection {
             .map(piece -> piece.width().min(piece.height()).toMillimetres())
             .orElse(0.0);
     Geometry strip = GEOMETRY.createPolygon();
-    for (Leg leg : ribbon.movement().led().map(Led::legs).orElse(List.of())) {
-      if (leg.on().equals(on.on()) && leg.face() == on.face()) {
-        Spot from = Spot.from(leg.middle().from());
-        Spot to = Spot.from(leg.middle().to());
-        Coordinate[] line = {new Coordinate(from.x(), from.y()), new Coordinate(to.x(), to.y())};
-        Geometry part =
-            GEOMETRY.createLineString(line).buffer(wide / 2, 1, BufferParameters.CAP_FLAT);
-        strip = Areas.both(strip, part);
-      }
+    for (Leg leg : ribbon.legsOver(on, design)) {
+      Spot from = Spot.from(leg.middle().from());
+      Spot to = Spot.from(leg.middle().to());
+      Coordinate[] line = {new Coordinate(from.x(), from.y()), new Coordinate(to.x(), to.y())};
+      Geometry part =
+          GEOMETRY.createLineString(line).buffer(wide / 2, 1, BufferParameters.CAP_FLAT);
+      strip = Areas.both(strip, part);
     }
     return strip;
   }
 
   /** Behind it, words may not be read. */
-  private Finding onBow(Joint joint, Topper topper, Joint ribbon) {
-    boolean isRead =
-        words(joint).stream()
-            .noneMatch(box -> Areas.common(strip(ribbon, joint), box).getArea() > BESIDE);
+  private Finding behind(FindingKind kind, String key, Joint joint, Topper topper, Joint ribbon) {
     Finding.Fix behind =
         new Finding.Fix(
             Message.of("inspect.tuck-behind", joint.label()),
             List.of(topper.fixed(topper.fixing().tucked(true))));
     return new Finding(
-        FindingKind.ON_BOW,
+        kind,
         Severity.WARNING,
         Place.on(joint.on(), joint.id()),
-        Message.of("inspect.on-bow", joint.label(), ribbon.label()),
-        Optional.of(behind).filter(each -> isRead));
+        Message.of(key, joint.label(), ribbon.label()),
+        Optional.of(behind).filter(each -> unread(joint, topper).isEmpty()));
+  }
+
+  /** Finds the ribbon that would be stuck under something, but has to leave its face. */
+  private Optional<Joint> leaving(Joint joint) {
+    return design.joints().stream()
+        .filter(
+            each -> each.legsOver(joint, design).stream().anyMatch(leg -> leg.during().isPresent()))
+        .findFirst();
   }
 
   /** Finds the ribbon on whose bow something lies. */
@@ -198,7 +200,7 @@ final class TuckInspection {
   private Optional<Geometry> knot(Joint ribbon, Joint on) {
     Optional<Led> led = ribbon.movement().led();
     Optional<Piece> piece = design.piece(ribbon.piece());
-    if (led.isEmpty() || piece.isEmpty() || led.get().tail().toMillimetres() < BOW) {
+    if (led.isEmpty() || piece.isEmpty() || !led.get().isTied()) {
       return Optional.empty();
     }
     List<Leg> legs = led.get().taken();
@@ -212,7 +214,7 @@ final class TuckInspection {
     Spot from = Spot.from(first.middle().from());
     Spot to = Spot.from(last.middle().to());
     double wide = piece.get().width().min(piece.get().height()).toMillimetres();
-    if (!isThere || from.distance(to) > TIED * wide) {
+    if (!isThere || !Led.meets(from.distance(to), wide)) {
       return Optional.empty();
     }
     Coordinate middle = new Coordinate((from.x() + to.x()) / 2, (from.y() + to.y()) / 2);

@@ -55,7 +55,10 @@ final class Companions {
             ? companion.joint()
             : seen(companion.joint(), host.get().width());
     List<Integer> free = free(host.get());
-    if (companion.tucked()) {
+    // A ribbon that leaves its face lies over all that is glued to that.
+    boolean isTucked =
+        companion.tucked() || design.joints().stream().anyMatch(each -> each.isLeaving(joint));
+    if (isTucked) {
       free.replaceAll(at -> Math.min(at, behind(joint, at)));
     }
     int copy = companion.copy();
@@ -65,7 +68,7 @@ final class Companions {
     for (int i = chosen.size() - 1; i >= 0; i--) {
       String id = i == 0 ? joint.id() : PartName.of(joint.id(), i + 1).id();
       joints.add(chosen.get(i), joint.named(id));
-      if (i == 0 && !companion.tucked()) {
+      if (i == 0 && !isTucked) {
         lead(joints, chosen.get(i));
       }
       if (i > 0 && design.overhangs(joint.id())) {
@@ -79,7 +82,10 @@ final class Companions {
     return design.of(pieces, design.layers(), joints, relations);
   }
 
-  /** Ribbons that are led over the first copy are led there before what lies over them. */
+  /**
+   * Ribbons that are led over the first copy are led there before what lies over them, or are told
+   * what that is if they are led over another copy as well, which is not there yet.
+   */
   private static void lead(List<Joint> joints, int put) {
     Joint over = joints.get(put);
     int at = put;
@@ -89,7 +95,9 @@ final class Companions {
           ribbon.movement().led().stream()
               .flatMap(led -> led.legs().stream())
               .noneMatch(leg -> leg.on().equals(over.on()) && leg.by().isPresent());
-      if (isOnFirst && ribbon.isLedOver(over)) {
+      if (!isOnFirst) {
+        joints.set(i, ribbon.under(over));
+      } else if (ribbon.isLedOver(over)) {
         joints.remove(i);
         joints.add(at, ribbon);
         at++;

@@ -1,6 +1,7 @@
 package cufflink.core.plane;
 
 import cufflink.core.measure.Length;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -27,6 +28,31 @@ public record Segment(Point from, Point to) {
    */
   public boolean isLevel() {
     return from.y().equals(to.y());
+  }
+
+  /**
+   * Says whether the line goes through an area, and not only along its edge or through a corner.
+   *
+   * @param area the area
+   */
+  public boolean crosses(Area area) {
+    boolean isBeside =
+        from.x().max(to.x()).compareTo(area.at().x()) <= 0
+            || from.x().min(to.x()).compareTo(area.right()) >= 0
+            || from.y().max(to.y()).compareTo(area.at().y()) <= 0
+            || from.y().min(to.y()).compareTo(area.bottom()) >= 0;
+    List<Double> sides = area.corners().stream().map(this::side).toList();
+    return !isBeside
+        && sides.stream().anyMatch(side -> side > 0)
+        && sides.stream().anyMatch(side -> side < 0);
+  }
+
+  /** Returns a number above nought on one side of the line, and below on the other. */
+  private double side(Point corner) {
+    double alongX = to.x().minus(from.x()).units();
+    double alongY = to.y().minus(from.y()).units();
+    return alongX * corner.y().minus(from.y()).units()
+        - alongY * corner.x().minus(from.x()).units();
   }
 
   /**

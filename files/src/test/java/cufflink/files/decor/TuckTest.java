@@ -40,7 +40,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -51,8 +53,25 @@ import org.locationtech.jts.geom.Polygon;
 
 /** What is tucked behind a ribbon: when it goes there, what is seen, and what holds it. */
 class TuckTest {
-  private static final PatternLibrary LIBRARY = PatternLibrary.shipped();
-  @TempDir private Path folder;
+  @TempDir private static Path folder;
+  private static PatternLibrary library;
+
+  /** Besides the shipped ones, a wallet whose ribbons stay where they are. */
+  @BeforeAll
+  static void addStillWallet() throws IOException {
+    String wallet = text("ribbon-hinge-wallet");
+    String still = wallet.replaceAll("(line: .*), while: panel-[12]", "$1");
+    assertFalse(still.equals(wallet));
+    Files.writeString(folder.resolve("still.yaml"), still.replace("id: ribbon-hinge", "id: still"));
+    library = PatternLibrary.with(folder);
+  }
+
+  private static String text(String id) throws IOException {
+    String name = "/cufflink/files/patterns/" + id + ".yaml";
+    try (InputStream in = PatternLibrary.class.getResourceAsStream(name)) {
+      return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+    }
+  }
 
   private static final Fixing OVER = Fixing.FLAT;
   private static final Fixing BEHIND = Fixing.FLAT.tucked(true);
@@ -73,23 +92,33 @@ class TuckTest {
   }
 
   private static Derivation derive(String id, Topper label) {
-    Pattern pattern = LIBRARY.pattern(id, Set.of(), List.of(label)).orElseThrow();
+    Pattern pattern = library.pattern(id, Set.of(), List.of(label)).orElseThrow();
     Job job = Jobs.job(id, pattern.normalValues());
-    return Jobs.derive(job.withOrder(Order.ONE.withToppers(List.of(label))));
+    return Derivation.of(pattern, job.withOrder(Order.ONE.withToppers(List.of(label))));
   }
 
   /** A square across a straight part of a ribbon, an eighth along it, clear of any bow. */
-  private record Across(String id, String ribbon, Face face, double left, double top, double side) {
+  private record Across(String id, String ribbon, Leg leg, double left, double top, double side) {
     Topper label(Fixing fixing) {
-      return TuckTest.label(face, left, top, side, fixing);
+      Topper first = TuckTest.label(leg.face(), left, top, side, fixing);
+      return leg.by().isPresent() ? first.onCopy(2) : first;
+    }
+
+    /** A ribbon that is elsewhere when the card is open on its other side. */
+    boolean leaves() {
+      return leg.during().isPresent();
+    }
+
+    boolean isBehind(Fixing fixing) {
+      return fixing.tucked() || leaves();
     }
   }
 
   private static List<Across> all() {
     List<Across> all = new ArrayList<>();
-    for (Pattern pattern : LIBRARY.patterns()) {
-      Design design =
-          Jobs.derive(Jobs.job(pattern.id(), pattern.normalValues())).made().orElseThrow().design();
+    for (Pattern pattern : library.patterns()) {
+      Job job = Jobs.job(pattern.id(), pattern.normalValues());
+      Design design = Derivation.of(pattern, job).made().orElseThrow().design();
       double host = design.base().width().toMillimetres();
       for (Joint joint : design.joints()) {
         Piece ribbon = design.piece(joint.piece()).orElseThrow();
@@ -97,16 +126,14 @@ class TuckTest {
         for (Leg leg : legs) {
           double side = 2 * ribbon.width().min(ribbon.height()).toMillimetres();
           boolean isLong = leg.middle().millimetres() > 4 * side;
-          boolean isFree = leg.under().isEmpty() && leg.during().isEmpty();
+          boolean isFree = leg.under().isEmpty();
           if (leg.on().equals("base") && isLong && isFree) {
             Spot from = Spot.from(leg.middle().from());
             Spot to = Spot.from(leg.middle().to());
             double x = from.x() + (to.x() - from.x()) * 3 / 8;
             double y = from.y() + (to.y() - from.y()) * 3 / 8;
             double seen = leg.face() == Face.INSIDE ? x : host - x;
-            all.add(
-                new Across(
-                    pattern.id(), joint.id(), leg.face(), seen - side / 2, y - side / 2, side));
+            all.add(new Across(pattern.id(), joint.id(), leg, seen - side / 2, y - side / 2, side));
           }
         }
       }
@@ -121,10 +148,11 @@ class TuckTest {
   @Test
   void order_isThatOfTheHands() {
     List<Across> all = all();
-    assertTrue(all.size() >= 4, all::toString);
+    assertTrue(all.size() >= 12, all::toString);
     for (Across each : all) {
       assertTrue(at(each, BEHIND, "own1") < at(each, BEHIND, each.ribbon()), each.toString());
-      assertTrue(at(each, OVER, "own1") > at(each, OVER, each.ribbon()), each.toString());
+      boolean isAfter = at(each, OVER, "own1") > at(each, OVER, each.ribbon());
+      assertEquals(!each.leaves(), isAfter, each.toString());
       assertTrue(at(each, SLIPPED, "own1") > at(each, SLIPPED, each.ribbon()), each.toString());
     }
   }
@@ -147,7 +175,7 @@ class TuckTest {
     int seen = 0;
     for (Across each : all()) {
       for (Fixing fixing :
-          face == each.face() ? List.of(OVER, BEHIND, SLIPPED) : List.<Fixing>of()) {
+          face == each.leg().face() ? List.of(OVER, BEHIND, SLIPPED) : List.<Fixing>of()) {
         Derivation derivation = derive(each.id(), each.label(fixing));
         FoldModel model = derivation.made().orElseThrow().card().whole();
         model.prepare(() -> false);
@@ -160,7 +188,7 @@ class TuckTest {
         }
       }
     }
-    assertTrue(seen >= 6, "only " + seen);
+    assertTrue(seen >= (face == Face.INSIDE ? 20 : 6), "only " + seen);
   }
 
   private static boolean isRight(
@@ -191,7 +219,7 @@ class TuckTest {
         }
         Drawing.Printed top = top(printed, shared.getInteriorPoint());
         String what = across + " at " + done + ", " + turned + ", " + fixing;
-        assertEquals(fixing.tucked(), top.ref().line().equals(across.ribbon()), what);
+        assertEquals(across.isBehind(fixing), top.ref().line().equals(across.ribbon()), what);
         return true;
       }
     }
@@ -212,6 +240,34 @@ class TuckTest {
 
   private static Polygon shape(Drawing.Printed printed) {
     return Facet.polygon(printed.rings().get(0));
+  }
+
+  /** Glued over a ribbon that has to leave its face, a label would hold the card. */
+  @Test
+  void overWhatLeaves_isFound() {
+    int leaving = 0;
+    for (Across each : all()) {
+      Topper over = each.label(OVER);
+      Optional<Finding> found = stuck(each.id(), over);
+      assertEquals(each.leaves(), found.isPresent(), each.toString());
+      if (each.leaves()) {
+        leaving++;
+        Topper cured = found.get().fix().orElseThrow().toppers().get(0);
+        assertTrue(stuck(each.id(), cured).isEmpty(), each.toString());
+        // With words that the ribbon hides there is no cure but another place.
+        Optional<Finding> says = stuck(each.id(), over.saying("Ahoy there"));
+        assertTrue(says.orElseThrow().fix().isEmpty(), each.toString());
+      }
+    }
+    assertEquals(8, leaving);
+    // Beside the slanted ribbons, within the rectangle that both of them take.
+    assertTrue(stuck("ribbon-hinge-wallet", label(Face.INSIDE, 37, 38, 8, OVER)).isEmpty());
+  }
+
+  private static Optional<Finding> stuck(String id, Topper label) {
+    return derive(id, label).folded(() -> false).findings().stream()
+        .filter(each -> each.kind() == FindingKind.RIBBON_STUCK)
+        .findFirst();
   }
 
   private static List<Finding> found(Topper label) {
@@ -259,12 +315,7 @@ class TuckTest {
   @Test
   void endsThatAreApart_areNotTied() throws IOException {
     Topper label = label(Face.OUTSIDE, 58, 15, 25, OVER);
-    String text;
-    try (InputStream in =
-        PatternLibrary.class.getResourceAsStream(
-            "/cufflink/files/patterns/banded-half-fold.yaml")) {
-      text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
-    }
+    String text = text("banded-half-fold");
     String apart =
         text.replace("[width / 2, run, width, run]", "[width * 3 / 4, run, width, run]")
             .replace("[0 mm, run, width / 2, run]", "[0 mm, run, width / 4, run]");
@@ -289,7 +340,7 @@ class TuckTest {
     Job job = without.job();
     Design design = without.made().orElseThrow().design();
     var used = AtHand.of(design, Moves.of(design, job.habit(), 1), job.order(), job.marks());
-    Pattern bare = LIBRARY.pattern("banded-half-fold").orElseThrow();
+    Pattern bare = library.pattern("banded-half-fold").orElseThrow();
     Design plain =
         Jobs.derive(Jobs.job(bare.id(), bare.normalValues())).made().orElseThrow().design();
     assertEquals(
