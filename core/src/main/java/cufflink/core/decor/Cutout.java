@@ -9,6 +9,7 @@ import cufflink.core.flat.Glued;
 import cufflink.core.flat.Spot;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
+import cufflink.core.paper.Paper;
 import cufflink.core.paper.Papers;
 import cufflink.core.paper.Picture;
 import java.util.ArrayList;
@@ -107,7 +108,16 @@ public record Cutout(
                     picture,
                     frame(layer),
                     papers,
-                    lies));
+                    upright(lies, papers.of(layer.role()), picture, layer.width())));
+  }
+
+  /** What has its top at the left edge of its sheet is turned so that it stands on the piece. */
+  private static Picture.Spot upright(
+      Picture.Spot lies, Paper paper, Picture picture, Length width) {
+    return paper.print() == Paper.Print.SIDEWAYS
+        ? new Picture.Spot(
+            lies.top(), picture.high().minus(lies.left()).minus(width).max(Length.ZERO), 1)
+        : lies;
   }
 
   private static Frame frame(Layer layer) {
@@ -142,7 +152,15 @@ public record Cutout(
     Picture.Spot corner = new Picture.Spot(Length.ZERO, Length.ZERO, 0);
     Frame frame = Frame.upright(face, 0, 0, piece.width(), piece.height());
     return picture(papers, piece.role().id())
-        .map(picture -> of(piece.id(), piece.label(), picture, frame, papers, corner));
+        .map(
+            picture ->
+                of(
+                    piece.id(),
+                    piece.label(),
+                    picture,
+                    frame,
+                    papers,
+                    upright(corner, papers.of(piece.role()), picture, piece.width())));
   }
 
   /**

@@ -2,12 +2,14 @@ package cufflink.core.finding;
 
 import cufflink.core.decor.Topper;
 import cufflink.core.decor.Treatment;
+import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Picture;
 import cufflink.core.value.Values;
 import cufflink.core.words.Message;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Something about a design that a maker should know before cutting.
@@ -73,43 +75,51 @@ public record Finding(
    * @param spots the parts that it cuts from other places of their sheets, by their names
    * @param treatments what is done to paper instead of what; nothing where that is empty
    * @param toppers what is put on besides if it is fresh, and else instead of that of the same id
+   * @param dotted the papers that get a print which looks the same every way round
    */
   public record Fix(
       Message label,
       Values values,
       Map<String, Picture.Spot> spots,
       Map<Treatment, Optional<Treatment>> treatments,
-      List<Topper> toppers) {
+      List<Topper> toppers,
+      Set<PaperRole> dotted) {
     /** Copies the maps and the list. */
     public Fix {
       spots = Map.copyOf(spots);
       treatments = Map.copyOf(treatments);
       toppers = List.copyOf(toppers);
+      dotted = Set.copyOf(dotted);
     }
 
     /** Makes a cure that only sets values. */
     public Fix(Message label, Values values) {
-      this(label, values, Map.of(), Map.of(), List.of());
+      this(label, values, Map.of(), Map.of(), List.of(), Set.of());
     }
 
     /** Makes a cure that cuts parts from other places. */
     public Fix(Message label, Map<String, Picture.Spot> spots) {
-      this(label, Values.NONE, spots, Map.of(), List.of());
+      this(label, Values.NONE, spots, Map.of(), List.of(), Set.of());
     }
 
     /** Makes a cure that does something else to some paper, or nothing. */
     public Fix(Message label, Treatment was, Optional<Treatment> now) {
-      this(label, Values.NONE, Map.of(), Map.of(was, now), List.of());
+      this(label, Values.NONE, Map.of(), Map.of(was, now), List.of(), Set.of());
     }
 
     /** Makes a cure that puts something on, or sticks it on otherwise. */
     public Fix(Message label, List<Topper> toppers) {
-      this(label, Values.NONE, Map.of(), Map.of(), toppers);
+      this(label, Values.NONE, Map.of(), Map.of(), toppers, Set.of());
+    }
+
+    /** Makes a cure that takes another print for papers. */
+    public static Fix dotting(Message label, PaperRole role) {
+      return new Fix(label, Values.NONE, Map.of(), Map.of(), List.of(), Set.of(role));
     }
 
     /** Says whether it does nothing but set values. */
     public boolean isOfValues() {
-      return spots.isEmpty() && treatments.isEmpty() && toppers.isEmpty();
+      return spots.isEmpty() && treatments.isEmpty() && toppers.isEmpty() && dotted.isEmpty();
     }
   }
 

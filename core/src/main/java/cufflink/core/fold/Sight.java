@@ -62,6 +62,19 @@ public record Sight(List<Shown> shown) {
   }
 
   /**
+   * Looks at a card from anywhere.
+   *
+   * @param model the card, put together
+   * @param moment any moment, as for {@link FoldModel#pose(double)}
+   * @param design the design, for its layers
+   * @param from from where it is looked at
+   * @return what shows
+   */
+  public static Sight of(FoldModel model, double moment, Design design, Viewpoint from) {
+    return new Looking(model, model.pose(moment), design, from).at(moment);
+  }
+
+  /**
    * Returns which layer covers a place of a piece.
    *
    * @param design the design

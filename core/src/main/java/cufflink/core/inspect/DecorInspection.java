@@ -27,6 +27,7 @@ import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers;
 import cufflink.core.plane.Side;
+import cufflink.core.stance.Stance;
 import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
 import cufflink.core.words.Message;
@@ -96,6 +97,29 @@ public final class DecorInspection {
               inspection.panel(report)));
     }
     return findings;
+  }
+
+  /**
+   * Inspects which way up prints are seen.
+   *
+   * @param design the card
+   * @param report what came of folding it
+   * @param papers what its papers are
+   * @param look how it is pictured, which says which way is up as it stands
+   * @param stances how it stands where it is left open; none of a card that is not to stand
+   * @return prints on their side and upside down, each with its cure if there is one
+   */
+  public static List<Finding> prints(
+      Design design, FoldReport report, Papers papers, Look look, List<Stance> stances) {
+    List<Integer> standing = new ArrayList<>();
+    int closing = report.model().closing();
+    if (!report.model().layering().lies(closing)) {
+      standing.add(closing);
+    }
+    stances.stream()
+        .filter(each -> each.kind() == Stance.Kind.STANDS)
+        .forEach(each -> standing.add(each.done()));
+    return PrintInspection.of(design, report, papers, look.pitch(), standing);
   }
 
   /**

@@ -131,7 +131,6 @@ public record FoldReport(
       }
     }
     findings.addAll(SeenInspection.inspect(design, model, states));
-    findings.addAll(new PrintInspection(model, design, materials.papers()).of(states));
     Optional<Thickness> thickness =
         flat ? Optional.of(Thickness.of(model, done, design, materials)) : Optional.empty();
     List<Stance.Ways> ways =

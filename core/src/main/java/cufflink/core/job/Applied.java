@@ -6,6 +6,9 @@ import cufflink.core.decor.Treatment;
 import cufflink.core.finding.Finding.Fix;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
+import cufflink.core.paper.Motif;
+import cufflink.core.paper.Paper;
+import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers;
 import cufflink.core.paper.Picture;
 import cufflink.core.value.Setting;
@@ -14,6 +17,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** A cure that is applied to a job: on marks that can be measured, and where the sheet holds it. */
 final class Applied {
@@ -32,7 +36,7 @@ final class Applied {
     return applied
         .job
         .withValues(applied.values(fix.values()).and(applied.values(toppers)))
-        .withPapers(applied.papers(fix.spots()))
+        .withPapers(applied.dotted(fix.dotted(), applied.papers(fix.spots())))
         .withOrder(order.withTreatments(applied.treatments(fix.treatments())).withToppers(toppers));
   }
 
@@ -113,6 +117,17 @@ final class Applied {
       papers = papers.cutting(each.getKey(), measured);
     }
     return papers;
+  }
+
+  /** Dots in rows look the same every way round. */
+  private Papers dotted(Set<PaperRole> roles, Papers papers) {
+    Papers now = papers;
+    for (PaperRole role : roles) {
+      now =
+          now.with(role, now.of(role).withPrint(Paper.Print.NONE))
+              .looking(role, derivation.look().colours(role).with(Motif.DOTS));
+    }
+    return now;
   }
 
   private List<Treatment> treatments(Map<Treatment, Optional<Treatment>> instead) {

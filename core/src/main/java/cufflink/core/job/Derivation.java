@@ -194,6 +194,13 @@ public record Derivation(
     Derivation whole = completed(report);
     List<Finding> all = new ArrayList<>(whole.findings);
     all.addAll(report.findings());
+    boolean stands = pattern.does().contains(STANDS);
+    List<Stance> stances = stands ? whole.stances(report) : List.of();
+    whole.made.ifPresent(
+        made ->
+            all.addAll(
+                DecorInspection.prints(
+                    made.design(), report, job.papers(), whole.look(), stances)));
     whole.made.ifPresent(
         made -> all.addAll(ClosedInspection.inspect(made.card(), report, job.goal())));
     whole.made.ifPresent(
@@ -221,12 +228,10 @@ public record Derivation(
         made ->
             all.addAll(
                 DecorInspection.flaps(made.design(), report.model(), job.papers(), besides)));
-    if (pattern.does().contains(STANDS)) {
+    if (stands) {
       whole
           .made
-          .flatMap(
-              made ->
-                  ClosedInspection.standing(made.design(), report.model(), whole.stances(report)))
+          .flatMap(made -> ClosedInspection.standing(made.design(), report.model(), stances))
           .ifPresent(all::add);
     }
     if (pattern.waits() && !report.closedThickness().isPositive()) {

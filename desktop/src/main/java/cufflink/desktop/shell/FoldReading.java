@@ -13,12 +13,12 @@ import cufflink.core.drawing.Patch;
 import cufflink.core.drawing.Portrait;
 import cufflink.core.flat.Spot;
 import cufflink.core.fold.Catches;
+import cufflink.core.fold.PrintWay;
 import cufflink.core.fold.Sight;
 import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Derivation;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.paper.Look;
-import cufflink.core.paper.Paper;
 import cufflink.core.plane.Side;
 import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Surface;
@@ -186,10 +186,11 @@ record FoldReading(
         layer
             .map(each -> Words.say("fold.shows-layer", each.label(), paper.label(), side))
             .orElseGet(() -> Words.say("fold.shows", paper.label(), side));
-    Paper sheet = derivation.job().papers().of(layer.map(Layer::role).orElse(paper.role()));
-    return sheet.print() == Paper.Print.NONE
-        ? says
-        : Words.say("fold.shows-print", says, Words.say(way(motion.top())));
+    Sight.Shown shown = new Sight.Shown(held.facet(), paper.id(), face, layer, motion.top(), 0);
+    return new PrintWay(model, design, derivation.job().papers())
+        .lying(shown, model.shown(asked))
+        .map(seen -> Words.say("fold.shows-print", says, Words.say(way(seen.top()))))
+        .orElse(says);
   }
 
   /** Says which way up a print is, to whoever sees the card as it lies. */

@@ -73,7 +73,7 @@ final class SheetPainter {
             y + (random.nextDouble() - 0.5) * pitch * 0.3);
         double size = 0.62 + random.nextDouble() * 0.5;
         graphics.scale(size, size);
-        graphics.rotate((random.nextDouble() - 0.5) * 0.9);
+        graphics.rotate(random.nextDouble() * 2 * Math.PI);
         motif.paint(tints, random.nextInt(6));
         graphics.setTransform(before);
       }

@@ -18,7 +18,7 @@ public enum ShippedSheet {
   REEDS("sheet.reeds", "reeds", Tint.SAND),
   /** Scales of water, which stand upright. */
   TIDE("sheet.tide", "tide", Tint.SKY),
-  /** Gulls over a pale sky. */
+  /** Gulls that wheel in a pale sky every way round. */
   GULLS("sheet.gulls", "gulls", Tint.MIST);
 
   /** Square sheets are sold as 30 cm as well; common practice, no source. */

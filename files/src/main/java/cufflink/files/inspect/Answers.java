@@ -5,6 +5,7 @@ import cufflink.core.design.Piece;
 import cufflink.core.design.Pocket;
 import cufflink.core.finding.FindingKind;
 import cufflink.core.fit.Goal;
+import cufflink.core.fold.PrintWay;
 import cufflink.core.fold.Sight;
 import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Derivation;
@@ -14,7 +15,6 @@ import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Written;
 import cufflink.core.paper.Envelope;
 import cufflink.core.paper.HeldItem;
-import cufflink.core.paper.Paper;
 import cufflink.core.plane.Side;
 import cufflink.core.post.Posting;
 import cufflink.core.stance.Stance;
@@ -213,24 +213,24 @@ public final class Answers {
         continue;
       }
       boolean closed = each.done() == report.model().closing();
-      Message front = seen(each.front());
+      Message front = seen(each.front(), each.done());
       lines.add(
           closed
               ? Message.of("answer.front", front)
               : Message.of("answer.state-front", state(each.done()), front));
       if (closed) {
-        lines.add(Message.of("answer.back", seen(each.back())));
+        lines.add(Message.of("answer.back", seen(each.back(), each.done())));
       }
     }
     return lines;
   }
 
   /** Names what is seen, what takes up most of it first. */
-  private Message seen(Sight sight) {
+  private Message seen(Sight sight, int done) {
     Map<Message, Double> areas = new LinkedHashMap<>();
     double all = 0;
     for (Sight.Shown shown : sight.shown()) {
-      areas.merge(named(shown), shown.area(), Double::sum);
+      areas.merge(named(shown, done), shown.area(), Double::sum);
       all += shown.area();
     }
     double worth = all * WORTH_NAMING;
@@ -249,14 +249,14 @@ public final class Answers {
     return Message.list("list.comma", names);
   }
 
-  private Message named(Sight.Shown shown) {
+  private Message named(Sight.Shown shown, int done) {
     Piece piece = design.piece(shown.piece()).orElseThrow();
     String label = shown.layer().map(each -> each.label()).orElse(piece.label());
-    var role = shown.layer().map(each -> each.role()).orElse(piece.role());
-    boolean oneWay = whole.job().papers().of(role).print() != Paper.Print.NONE;
-    return oneWay && shown.top() != Side.TOP && shown.top() != Side.NONE
-        ? Message.of(
-            shown.top() == Side.BOTTOM ? "answer.upside-down" : "answer.on-its-side", label)
-        : Message.plain(label);
+    return new PrintWay(report.model(), design, whole.job().papers())
+        .lying(shown, done)
+        .filter(seen -> !seen.isUpright())
+        .map(seen -> seen.top() == Side.BOTTOM ? "answer.upside-down" : "answer.on-its-side")
+        .map(key -> Message.of(key, label))
+        .orElseGet(() -> Message.plain(label));
   }
 }
