@@ -26,6 +26,7 @@ import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Tolerances;
 import cufflink.core.paper.HeldItem;
+import cufflink.core.paper.Look;
 import cufflink.core.paper.Materials;
 import cufflink.core.paper.Paper;
 import cufflink.core.paper.PaperKind;
@@ -47,6 +48,12 @@ class FoldReportTest {
   private static FoldReport report(Design design, Papers papers) {
     return FoldReport.of(
         design, model(design), new Materials(papers, false, Optional.empty()), () -> false);
+  }
+
+  private static List<Finding> prints(Design design, Papers papers) {
+    FoldReport report = report(design, papers);
+    assertEquals(List.of(), report.findings());
+    return DecorInspection.prints(design, report, papers, Look.USUAL, List.of());
   }
 
   private static FoldModel model(Design design) {
@@ -111,19 +118,19 @@ class FoldReportTest {
   @Test
   void print_onATopFoldCard_isTold() {
     Papers leaves = new Papers(Paper.CARD, Paper.PATTERNED.withPrint(Paper.Print.UPRIGHT));
-    Finding turn = report(topFold(front(Layer.Shape.WHOLE)), leaves).findings().get(0);
+    Finding turn = prints(topFold(front(Layer.Shape.WHOLE)), leaves).get(0);
     assertEquals("print-direction", turn.kind().id());
     assertEquals(
         "Glue the front layer on turned round, or its print is upside down when the card is"
             + " closed.",
         turn.sentence().say(FORMAT));
-    Finding half = report(topFold(front(Layer.Shape.TOP_LEFT)), leaves).findings().get(0);
+    Finding half = prints(topFold(front(Layer.Shape.TOP_LEFT)), leaves).get(0);
     assertTrue(half.isError());
     assertEquals(
         "The print of the front layer is upside down when the card is closed: cut it the other way"
             + " round.",
         half.sentence().say(FORMAT));
-    assertEquals(List.of(), report(topFold(front(Layer.Shape.WHOLE)), Papers.USUAL).findings());
+    assertEquals(List.of(), prints(topFold(front(Layer.Shape.WHOLE)), Papers.USUAL));
   }
 
   /** Two flaps that turn at once and are both wider than half the middle run into each other. */
@@ -307,8 +314,8 @@ class FoldReportTest {
   @Test
   void print_onALayerInside_isLookedAtWhenTheCardLiesOpen() {
     Papers leaves = new Papers(Paper.CARD, Paper.PATTERNED.withPrint(Paper.Print.UPRIGHT));
-    assertEquals(List.of(), report(openable(0), leaves).findings());
-    Finding turned = report(openable(90), leaves).findings().get(0);
+    assertEquals(List.of(), prints(openable(0), leaves));
+    Finding turned = prints(openable(90), leaves).get(0);
     assertEquals(
         "The print of the flap layer is not upright when the card lies open: “Open”. Turn its paper"
             + " before it is cut.",

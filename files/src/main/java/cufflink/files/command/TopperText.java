@@ -36,7 +36,7 @@ final class TopperText {
               + "(?: tilted (?<tilt>-?\\d{1,3}))?"
               + "(?: (?<paper>white|card|patterned))?(?: (?<with>liquid|tape|dots|foam|none))?"
               + "(?: (?<stock>white|card|patterned))?"
-              + "(?<foot> by its foot)?(?<tucked> tucked)?(?<over> overhanging)?(?: on (?<cards>[1-9]\\d{0,3}) cards?)?(?: called (?<label>.+?))?(?: saying (?<words>.+))?");
+              + "(?<foot> by its foot)?(?<tucked> tucked)?(?<over> overhanging)?(?: on (?<cards>\\d{1,9}) cards?)?(?: called (?<label>.+?))?(?: saying (?<words>.+))?");
 
   private final Topper topper;
   private final long tilt;
@@ -105,7 +105,7 @@ final class TopperText {
             start,
             figure.map(Figure::outline),
             "",
-            new Topper.Which(copy(found.group("copy")), cards(found.group("cards"))));
+            new Topper.Which(copy(found.group("copy")), cards(found.group("cards"), written)));
     String turn = found.group("tilt");
     return new TopperText(topper, turn == null ? 0 : Long.parseLong(turn));
   }
@@ -114,8 +114,12 @@ final class TopperText {
     return text == null || text.equals("each") ? Topper.EACH : Integer.parseInt(text);
   }
 
-  private static int cards(String text) {
-    return text == null ? 0 : Integer.parseInt(text);
+  private static int cards(String text, String written) {
+    int cards = text == null ? 0 : Integer.parseInt(text);
+    if (text != null && cards < 1 || cards > Topper.MOST_CARDS) {
+      throw BadInputException.of("command.topper-cards", OPTION, written, Topper.MOST_CARDS);
+    }
+    return cards;
   }
 
   /** What is left of an edge or above it is below nought. */

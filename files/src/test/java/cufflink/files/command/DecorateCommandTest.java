@@ -79,6 +79,11 @@ class DecorateCommandTest {
     asked[6] = tag.formatted("120 mm");
     run(asked);
     assertTrue(out.toString().contains("nothing-holds"), out.toString());
+    for (String cards : new String[] {"0", "10000"}) {
+      asked[6] = tag.formatted("15 mm").replace("2 cards", cards + " cards");
+      assertEquals(Cufflink.BAD_INPUT, run(asked));
+      assertTrue(said().contains("number of cards that have it must be from 1 to 9999"), said());
+    }
   }
 
   /** The middle of a sheet of 300 mm is cut out for a panel of 134 by 94, by hand at 83 and 103. */
