@@ -43,6 +43,9 @@ final class Dressing {
   private final Design design;
   private final Look look;
 
+  /** What lies on the card, found when it is first asked for. */
+  private List<Patch> patches;
+
   Dressing(Design design, Look look) {
     this.design = design;
     this.look = look;
@@ -170,9 +173,16 @@ final class Dressing {
         List.of(shape.corners()), ground, figures, pale(colours.ink().rgb()), 1, shape.ref());
   }
 
+  private List<Patch> patches() {
+    if (patches == null) {
+      patches = Patch.of(design);
+    }
+    return patches;
+  }
+
   /** Only what was seen of a part is dressed, wherever it was drawn. */
   private Optional<Printed> pictured(Shape shape, Cutout cutout) {
-    return Patch.of(design).stream()
+    return patches().stream()
         .filter(patch -> patch.ref().equals(shape.ref()))
         .flatMap(patch -> onto(patch.corners(), shape.corners()).stream())
         .findFirst()

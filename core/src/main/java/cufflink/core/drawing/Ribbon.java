@@ -18,11 +18,15 @@ import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.overlayng.RingClipper;
 
 /** How the parts of a ribbon lie on the pieces over which it is led. */
 final class Ribbon {
   /** A turn no larger than this is none, in radians: what hinges there lies closed. */
   private static final double CLOSED = 1e-3;
+
+  /** A ring has at least so many corners. */
+  private static final int FEWEST = 3;
 
   private Ribbon() {}
 
@@ -43,16 +47,21 @@ final class Ribbon {
             new Spot(to.x() + after * alongX - alongY, to.y() + after * alongY + alongX),
             new Spot(to.x() + after * alongX + alongY, to.y() + after * alongY - alongX),
             new Spot(from.x() - before * alongX + alongY, from.y() - before * alongY - alongX));
-    Geometry left = Areas.common(Facet.polygon(band), paper);
-    if (left.isEmpty()
-        || left.getNumGeometries() != 1
-        || !(left.getGeometryN(0) instanceof Polygon polygon)) {
-      return band;
+    Polygon whole = Facet.polygon(band);
+    if (paper.isRectangle()) {
+      Coordinate[] ring = new RingClipper(paper.getEnvelopeInternal()).clip(whole.getCoordinates());
+      return ring.length > FEWEST ? spots(ring) : band;
     }
-    Coordinate[] ring = polygon.getExteriorRing().getCoordinates();
-    List<Spot> spots = new ArrayList<>();
-    Arrays.stream(ring).limit(ring.length - 1).forEach(at -> spots.add(new Spot(at.x, at.y)));
-    return spots;
+    Geometry left = Areas.common(whole, paper);
+    boolean isOne = !left.isEmpty() && left.getNumGeometries() == 1;
+    return isOne && left.getGeometryN(0) instanceof Polygon polygon
+        ? spots(polygon.getExteriorRing().getCoordinates())
+        : band;
+  }
+
+  /** The last corner of a ring is its first again. */
+  private static List<Spot> spots(Coordinate[] ring) {
+    return Arrays.stream(ring).limit(ring.length - 1).map(at -> new Spot(at.x, at.y)).toList();
   }
 
   /**

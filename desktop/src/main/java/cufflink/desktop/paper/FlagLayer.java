@@ -42,6 +42,11 @@ final class FlagLayer extends Pane {
     getStyleClass().add("flag-layer");
   }
 
+  /** Says whether there is no flag. */
+  boolean isBare() {
+    return all.isEmpty();
+  }
+
   /** Plants the worst flags; the others wait behind one that says how many more there are. */
   void plant(List<Flag> flags) {
     if (!flags.stream()

@@ -94,8 +94,11 @@ public final class PaperView extends Palette {
    * @param newFlags the flags, in the order in which they matter
    */
   public void plant(List<Flag> newFlags) {
+    boolean isBare = flags.isBare() && newFlags.isEmpty();
     flags.plant(newFlags);
-    requestLayout();
+    if (!isBare) {
+      requestLayout();
+    }
   }
 
   /** Makes the drawing anew and paints it. */

@@ -146,6 +146,7 @@ final class FoldHand {
             Map.of(
                 topper.value(Measure.LEFT), onMark(left, right, job.marks()),
                 topper.value(Measure.TOP), onMark(top, moved.y(), job.marks())));
+    bench.sizing().finish();
   }
 
   private static Length onMark(Length before, double by, Marks marks) {

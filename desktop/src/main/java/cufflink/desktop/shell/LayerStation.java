@@ -35,6 +35,11 @@ final class LayerStation implements PullStation {
   private final CardBeside card;
   private final PerJob<Place> place = new PerJob<>(new Place(Optional.empty(), ""));
 
+  /** What lies on the card that was last drawn: it is asked several times for a drawing. */
+  private List<Patch> patches = List.of();
+
+  private Derivation.Made patched;
+
   /** Which face of which piece is looked at; at first the one that something is glued to. */
   private record Place(Optional<Face> face, String piece) {}
 
@@ -150,20 +155,24 @@ final class LayerStation implements PullStation {
 
   private Face face(Derivation derivation) {
     Optional<Face> chosen = place.at(derivation).face();
-    return chosen
-        .or(
-            () ->
-                derivation
-                    .made()
-                    .flatMap(
-                        made -> {
-                          String host = host(hosts(made)).id();
-                          return Patch.of(made.design()).stream()
-                              .filter(patch -> patch.ref().piece().equals(host))
-                              .map(Patch::face)
-                              .findFirst();
-                        }))
-        .orElse(Face.OUTSIDE);
+    return chosen.or(() -> derivation.made().flatMap(this::covered)).orElse(Face.OUTSIDE);
+  }
+
+  /** Returns the face of the piece that something is glued to first. */
+  private Optional<Face> covered(Derivation.Made made) {
+    String host = host(hosts(made)).id();
+    return patches(made).stream()
+        .filter(patch -> patch.ref().piece().equals(host))
+        .map(Patch::face)
+        .findFirst();
+  }
+
+  private List<Patch> patches(Derivation.Made made) {
+    if (made != patched) {
+      patches = Patch.of(made.design());
+      patched = made;
+    }
+    return patches;
   }
 
   private static String word(Face face) {
@@ -219,8 +228,7 @@ final class LayerStation implements PullStation {
     return FlatDrawing.of(
         lying(derivation, made),
         surface,
-        new FlatDrawing.Options(
-            Patch.of(made.design()), Optional.empty(), score -> false, true, true));
+        new FlatDrawing.Options(patches(made), Optional.empty(), score -> false, true, true));
   }
 
   @Override

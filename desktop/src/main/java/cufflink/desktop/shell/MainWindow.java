@@ -37,6 +37,7 @@ public final class MainWindow extends StackPane {
   private final Wrongs wrongs;
   private Optional<Derivation> lastDrawn = Optional.empty();
   private double dragX;
+  private boolean isBehind;
   private double dragY;
 
   /**
@@ -72,7 +73,7 @@ public final class MainWindow extends StackPane {
     paper.chosen().bindBidirectional(bench.chosen());
     paper.addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
     paper.addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
-    paper.addEventHandler(MouseEvent.MOUSE_RELEASED, event -> view().release());
+    paper.addEventHandler(MouseEvent.MOUSE_RELEASED, event -> release());
     paper.addEventHandler(MouseEvent.MOUSE_MOVED, this::hover);
     bench.derivation().addListener((property, before, now) -> refresh());
     bench
@@ -122,11 +123,11 @@ public final class MainWindow extends StackPane {
   }
 
   private void showPaper(StationView view, Derivation now) {
-    int word = WordButton.focused(table.getTop());
-    VBox question = new VBox(view.sentence(now), told);
-    question.getStyleClass().add("question");
-    table.setTop(question);
-    WordButton.focus(question, word);
+    // Styling the words anew would take longer than a frame, and no hand is free to press them.
+    isBehind = bench.sizing().isPulling();
+    if (!isBehind) {
+      ask(view.sentence(now));
+    }
     // What says that one waits lies over the paper, so that nothing moves when it comes and goes.
     List<Node> over = new ArrayList<>(List.of(paper));
     view.waits().ifPresent(over::add);
@@ -147,6 +148,14 @@ public final class MainWindow extends StackPane {
     paper.plant(wrongs.flags(now));
     redrawOnly();
     firstTimes.look(view, now);
+  }
+
+  private void ask(Node sentence) {
+    int word = WordButton.focused(table.getTop());
+    VBox question = new VBox(sentence, told);
+    question.getStyleClass().add("question");
+    table.setTop(question);
+    WordButton.focus(question, word);
   }
 
   /** Space and the arrows are for what the station is about, and for no menu. */
@@ -229,6 +238,14 @@ public final class MainWindow extends StackPane {
     dragY = event.getY();
     paper.requestFocus();
     view().press(event.getX(), event.getY());
+  }
+
+  private void release() {
+    view().release();
+    if (isBehind && !bench.sizing().isPulling()) {
+      slip.catchUp();
+      refresh();
+    }
   }
 
   private void hover(MouseEvent event) {

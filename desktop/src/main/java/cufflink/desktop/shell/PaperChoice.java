@@ -90,18 +90,16 @@ final class PaperChoice {
     return Sentence.typed(
         Words.say("cut.weigh"),
         text ->
-            read(text)
+            read(text.strip())
                 .ifPresentOrElse(
                     this::use, () -> bench.tell(Words.say("paper.shape", text.strip()))));
   }
 
-  private Optional<Paper> read(String text) {
-    String typed = text.strip();
+  private Optional<Paper> read(String typed) {
     if (typed.matches("\\d{1,4}")) {
-      int grammage = Integer.parseInt(typed);
-      return grammage >= 1 && grammage <= 2000
-          ? Optional.of(paper.weighing(grammage))
-          : Optional.empty();
+      return Optional.of(Integer.parseInt(typed))
+          .filter(grammage -> grammage >= 1 && grammage <= 2000)
+          .map(paper::weighing);
     }
     return LengthParser.parse(typed, Unit.MILLIMETRE)
         .value()

@@ -14,6 +14,7 @@ import java.util.Set;
 public final class Looked {
   private final Slips slips;
   private final Map<Station, Set<Subject>> moved = new EnumMap<>(Station.class);
+  private final Map<Station, Map<Subject, Object>> written = new EnumMap<>(Station.class);
   private Optional<Derivation> last = Optional.empty();
 
   /**
@@ -42,18 +43,18 @@ public final class Looked {
             .isPresent();
     for (Station station : slips.stations()) {
       Set<Subject> subjects = moved.computeIfAbsent(station, each -> new HashSet<>());
+      Map<Subject, Object> after = measures(slips.write(station, now));
+      Map<Subject, Object> before = written.put(station, after);
       if (!sameJob) {
         subjects.clear();
         continue;
       }
-      Map<Subject, Object> before = measures(slips.write(station, last.orElseThrow()));
-      measures(slips.write(station, now))
-          .forEach(
-              (subject, measure) -> {
-                if (before.containsKey(subject) && !measure.equals(before.get(subject))) {
-                  subjects.add(subject);
-                }
-              });
+      after.forEach(
+          (subject, measure) -> {
+            if (before.containsKey(subject) && !measure.equals(before.get(subject))) {
+              subjects.add(subject);
+            }
+          });
       typed.ifPresent(subjects::remove);
     }
     last = Optional.of(now);

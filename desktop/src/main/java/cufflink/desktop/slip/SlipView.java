@@ -28,12 +28,16 @@ public final class SlipView extends ScrollPane {
   private static final PseudoClass OVER = PseudoClass.getPseudoClass("over");
   private static final PseudoClass MOVED = PseudoClass.getPseudoClass("moved");
 
+  /** Nobody reads numbers that change more often, while something is pulled; in nanoseconds. */
+  private static final long REST = 100_000_000;
+
   private final Workbench bench;
   private final Looked looked;
   private final Slips slips;
   private final VBox paper = new VBox();
   private final Map<Subject, RowView> rows = new LinkedHashMap<>();
   private List<String> shape = List.of();
+  private long written;
   private Optional<Subject> typed = Optional.empty();
   private Optional<Subject> lookedAt = Optional.empty();
   private Consumer<Subject> presser = subject -> {};
@@ -59,8 +63,9 @@ public final class SlipView extends ScrollPane {
         .derivation()
         .addListener(
             (property, before, now) -> {
-              now.ifPresent(each -> looked.changed(each, typed));
-              refresh();
+              if (!bench.sizing().isPulling() || System.nanoTime() - written > REST) {
+                catchUp();
+              }
             });
     bench
         .station()
@@ -117,8 +122,15 @@ public final class SlipView extends ScrollPane {
     return looked;
   }
 
+  /** Writes what has changed since the slip was last written, as while something was pulled. */
+  public void catchUp() {
+    bench.derivation().get().ifPresent(each -> looked.changed(each, typed));
+    refresh();
+  }
+
   /** Writes the slip anew, as when its numbers are shown in another unit. */
   public void refresh() {
+    written = System.nanoTime();
     Station station = bench.station().get();
     List<SlipSection> sections =
         bench

@@ -40,6 +40,7 @@ public final class Sizing {
   private final Workbench bench;
   private final Latest<Asked, Found> search = new Latest<>("sizes", Sizing::find);
   private Optional<Typing> typing = Optional.empty();
+  private boolean pulling;
 
   /**
    * What sizes are looked for.
@@ -129,6 +130,12 @@ public final class Sizing {
 
   void endTyping() {
     typing = Optional.empty();
+    pulling = false;
+  }
+
+  /** Says whether something is being pulled along the paper, and not let go yet. */
+  public boolean isPulling() {
+    return pulling;
   }
 
   /** Takes back the number being typed, as if it had never been begun. */
@@ -165,6 +172,7 @@ public final class Sizing {
    * @param to what has changed since then
    */
   public void pull(Job before, Map<String, Length> to) {
+    pulling = true;
     Values values = before.values();
     for (Map.Entry<String, Length> each : to.entrySet()) {
       values = values.and(each.getKey(), each.getValue());

@@ -2,15 +2,23 @@ package cufflink.desktop.shell;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertNotSame;
+import static org.junit.jupiter.api.Assertions.assertSame;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.job.Job;
+import cufflink.core.measure.Length;
 import cufflink.core.scene.Ref;
 import cufflink.desktop.paper.PaperView;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
+import cufflink.files.project.DemoProjects;
 import java.io.IOException;
+import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import javafx.scene.Node;
+import javafx.scene.control.Labeled;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
@@ -130,11 +138,48 @@ class PaperWindowTest {
     Job before = job();
     robot.moveTo(OpenWindow.paper(robot));
     robot.interact(() -> bench.chosen().set(Set.of(new Ref("base", "label"))));
-    robot.press(MouseButton.PRIMARY).moveBy(-20, 0).moveBy(-20, 0).release(MouseButton.PRIMARY);
+    Node question = robot.lookup(".question").query();
+    robot.press(MouseButton.PRIMARY).moveBy(-20, 0).moveBy(-20, 0);
     WaitForAsyncUtils.waitForFxEvents();
+    assertSame(question, robot.lookup(".question").query(), "no frame waits for words");
+    robot.release(MouseButton.PRIMARY);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertNotSame(question, robot.lookup(".question").query(), "the words are those of now");
     assertNotEquals(before.values().get("label_from"), job().values().get("label_from"));
     assertEquals(before.values().get("label_down"), job().values().get("label_down"));
     robot.interact(bench::undo);
     assertEquals(before.values(), job().values());
+  }
+
+  /**
+   * Numbers are written a few times in a second while something is pulled, and last of all then.
+   */
+  @Test
+  void slip_catchesUpWithWhatIsPulled(FxRobot robot) {
+    Job voucher =
+        DemoProjects.all().stream()
+            .filter(each -> each.values().get("own1_left").isPresent())
+            .findFirst()
+            .orElseThrow();
+    robot.interact(() -> bench.lay(voucher, Optional.empty()));
+    robot.interact(() -> bench.station().set(Station.LAYER));
+    robot.moveTo(OpenWindow.paper(robot));
+    robot.interact(() -> bench.chosen().set(Set.of(new Ref("base", "own1"))));
+    List<String> before = written(robot);
+    robot.press(MouseButton.PRIMARY).moveBy(-9, 0).moveBy(-9, 0).release(MouseButton.PRIMARY);
+    WaitForAsyncUtils.waitForFxEvents();
+    Length left = job().values().length("own1_left").orElseThrow();
+    assertNotEquals(voucher.values().length("own1_left").orElseThrow(), left);
+    List<String> after = written(robot);
+    assertNotEquals(before, after);
+    assertTrue(after.contains(bench.format().format(left)), after::toString);
+    robot.interact(bench::undo);
+    assertEquals(before, written(robot));
+  }
+
+  private static List<String> written(FxRobot robot) {
+    return robot.lookup(".slip-number").queryAllAs(Labeled.class).stream()
+        .map(Labeled::getText)
+        .toList();
   }
 }

@@ -240,7 +240,7 @@ class PictureWindowTest {
         .flatMap(
             now ->
                 bench.folding().folder().answered().get().stream()
-                    .flatMap(each -> each.answer().findings().stream()))
+                    .flatMap(each -> now.folded(each.answer()).findings().stream()))
         .filter(each -> each.kind() == FindingKind.PRINT_DIRECTION)
         .findFirst();
   }
