@@ -125,8 +125,7 @@ public final class PrintWay {
     int best = up.applyAsInt(print);
     Side top = CLOCKWISE.get(Math.floorMod(print - best, QUARTERS));
     int turned = Math.floorMod(quarters + best - print, QUARTERS);
-    String part = cutout.map(Cutout::part).orElse(shown.piece());
-    return Optional.of(new Seen(part, top, turned));
+    return Optional.of(new Seen(part(shown), top, turned));
   }
 
   /** Returns what the paper is for that shows. */
@@ -164,15 +163,25 @@ public final class PrintWay {
   }
 
   /** Something flat that is glued on is seen as a layer is, and goes by the name of its piece. */
+  private String part(Shown shown) {
+    return shown
+        .layer()
+        .map(layer -> glued(layer).map(Joint::piece).orElseGet(() -> layer.on() + "." + layer.id()))
+        .orElse(shown.piece());
+  }
+
+  private Optional<Joint> glued(Layer layer) {
+    return design.joints().stream()
+        .filter(joint -> joint.id().equals(layer.id()) && joint.on().equals(layer.on()))
+        .findFirst();
+  }
+
   private Optional<Cutout> cutout(Shown shown) {
     if (shown.layer().isEmpty()) {
       return design.piece(shown.piece()).flatMap(piece -> Cutout.of(piece, shown.face(), papers));
     }
     Layer layer = shown.layer().get();
-    Optional<Joint> glued =
-        design.joints().stream()
-            .filter(joint -> joint.id().equals(layer.id()) && joint.on().equals(layer.on()))
-            .findFirst();
+    Optional<Joint> glued = glued(layer);
     return glued.isPresent()
         ? design.piece(glued.get().piece()).flatMap(each -> Cutout.of(glued.get(), each, papers))
         : Cutout.of(layer, design, papers);

@@ -73,13 +73,17 @@ class FoldReportTest {
   }
 
   private static Layer front(Layer.Shape shape) {
+    return outside("front", 83, shape);
+  }
+
+  private static Layer outside(String id, double top, Layer.Shape shape) {
     return new Layer(
-        "front",
-        "front layer",
+        id,
+        id + " layer",
         PaperRole.PATTERNED,
         "base",
         Face.OUTSIDE,
-        Strips.point(3, 83),
+        Strips.point(3, top),
         Length.ofMillimetres(94),
         Length.ofMillimetres(74),
         Length.ofMillimetres(6),
@@ -124,6 +128,10 @@ class FoldReportTest {
         "Glue the front layer on turned round, or its print is upside down when the card is"
             + " closed.",
         turn.sentence().say(FORMAT));
+    // The back of the same card is upright, and is another part.
+    Layer back = outside("back", 3, Layer.Shape.WHOLE);
+    assertEquals(
+        turn.sentence(), prints(topFold(front(Layer.Shape.WHOLE), back), leaves).get(0).sentence());
     Finding half = prints(topFold(front(Layer.Shape.TOP_LEFT)), leaves).get(0);
     assertTrue(half.isError());
     assertEquals(
