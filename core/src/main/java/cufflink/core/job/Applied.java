@@ -34,9 +34,8 @@ final class Applied {
     Order order = applied.job.order();
     List<Topper> toppers = applied.toppers(fix.toppers(), panel);
     return applied
-        .job
+        .dotted(fix.dotted(), applied.papers(fix.spots()))
         .withValues(applied.values(fix.values()).and(applied.values(toppers)))
-        .withPapers(applied.dotted(fix.dotted(), applied.papers(fix.spots())))
         .withOrder(order.withTreatments(applied.treatments(fix.treatments())).withToppers(toppers));
   }
 
@@ -120,12 +119,12 @@ final class Applied {
   }
 
   /** Dots in rows look the same every way round. */
-  private Papers dotted(Set<PaperRole> roles, Papers papers) {
-    Papers now = papers;
+  private Job dotted(Set<PaperRole> roles, Papers papers) {
+    Job now = job.withPapers(papers);
     for (PaperRole role : roles) {
-      now =
-          now.with(role, now.of(role).withPrint(Paper.Print.NONE))
-              .looking(role, derivation.look().colours(role).with(Motif.DOTS));
+      Paper paper = now.papers().of(role).withPrint(Paper.Print.NONE);
+      now = now.withPapers(now.papers().with(role, paper));
+      now = PaperPlan.looking(now, role, derivation.look().colours(role).with(Motif.DOTS));
     }
     return now;
   }

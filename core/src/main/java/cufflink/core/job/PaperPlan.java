@@ -316,6 +316,19 @@ public record PaperPlan(
    * @return the job
    */
   public static Job looking(Job job, PaperRole role, Papers.Colours colours, Sheet fallback) {
+    Job now = looking(job, role, colours);
+    if (colours.picture().isEmpty()) {
+      return now;
+    }
+    Picture picture = colours.picture().get();
+    Sheet shown = new Sheet("own", picture.label(), picture.wide(), picture.high());
+    return sheet(job, role, fallback).equals(shown)
+        ? now
+        : now.withCutting(now.cutting().withSheet(role, shown));
+  }
+
+  /** What is in no picture any more has its own name again, and comes in the usual sheets. */
+  static Job looking(Job job, PaperRole role, Papers.Colours colours) {
     Paper paper = job.papers().of(role);
     boolean wasPictured =
         Optional.ofNullable(job.papers().colours().get(role.id()))
@@ -328,14 +341,9 @@ public record PaperPlan(
     Papers named =
         name.equals(paper.name()) ? job.papers() : job.papers().with(role, paper.named(name));
     Job now = job.withPapers(named.looking(role, colours));
-    if (colours.picture().isEmpty()) {
-      return wasPictured ? now.withCutting(now.cutting().withoutSheet(role)) : now;
-    }
-    Picture picture = colours.picture().get();
-    Sheet shown = new Sheet("own", picture.label(), picture.wide(), picture.high());
-    return sheet(job, role, fallback).equals(shown)
-        ? now
-        : now.withCutting(now.cutting().withSheet(role, shown));
+    return wasPictured && colours.picture().isEmpty()
+        ? now.withCutting(now.cutting().withoutSheet(role))
+        : now;
   }
 
   /**

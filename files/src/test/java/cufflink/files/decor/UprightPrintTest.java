@@ -21,6 +21,7 @@ import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
 import cufflink.core.paper.Look;
+import cufflink.core.paper.Motif;
 import cufflink.core.paper.Paper;
 import cufflink.core.paper.PaperKind;
 import cufflink.core.paper.PaperRole;
@@ -47,6 +48,7 @@ import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.function.IntSupplier;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -328,5 +330,23 @@ class UprightPrintTest {
       }
     }
     assertTrue(upright > 0);
+  }
+
+  /** The wallet's inside paper is on two panels that lie otherwise; dots look alike on both. */
+  @Test
+  void whatNoCutMends_getsDots_andIsNoSheetFromAPictureAnyMore() {
+    String id = "ribbon-hinge-wallet";
+    Derivation derivation = Jobs.derive(pictured(id, () -> 0));
+    assertEquals("sheet", derivation.job().papers().of(PaperRole.PATTERNED).name());
+    Finding both = wrong(derivation).get(0);
+    assertEquals("fold.print-both", both.sentence().key());
+    Job cured = derivation.cured(both.fix().orElseThrow(), "panel");
+    Job plain = Jobs.job(id, LIBRARY.pattern(id).orElseThrow().normalValues());
+    assertEquals(plain.papers().of(PaperRole.PATTERNED), cured.papers().of(PaperRole.PATTERNED));
+    assertEquals(plain.cutting(), cured.cutting());
+    Papers.Colours now = Jobs.derive(cured).look().colours(PaperRole.PATTERNED);
+    assertEquals(Motif.DOTS, now.motif());
+    assertEquals(Optional.empty(), now.picture());
+    assertEquals(List.of(), wrong(Jobs.derive(cured)));
   }
 }
