@@ -30,6 +30,7 @@ import cufflink.core.paper.Picture;
 import cufflink.core.paper.Sheet;
 import cufflink.core.pattern.Pattern;
 import cufflink.core.plane.Side;
+import cufflink.core.scene.Drawing;
 import cufflink.core.scene.Drawing.Imprint;
 import cufflink.core.scene.Drawing.Printed;
 import cufflink.core.scene.Surface;
@@ -348,5 +349,35 @@ class UprightPrintTest {
     assertEquals(Motif.DOTS, now.motif());
     assertEquals(Optional.empty(), now.picture());
     assertEquals(List.of(), wrong(Jobs.derive(cured)));
+  }
+
+  /** A sheet that is upright when its left edge is on top is turned so, on every part. */
+  @ParameterizedTest
+  @ValueSource(strings = {"off-centre-gate", "waterfall", "slim-tent"})
+  void sheetOnItsSide_hasItsLeftEdgeOnTop(String id) {
+    Job upright = pictured(id, () -> 0);
+    Paper paper = upright.papers().of(PaperRole.PATTERNED);
+    Papers sideways =
+        new Papers(
+            upright
+                .papers()
+                .with(PaperRole.PATTERNED, paper.withPrint(Paper.Print.SIDEWAYS))
+                .byRole(),
+            upright.papers().colours());
+    Derivation turned = Jobs.derive(upright.withPapers(sideways));
+    assertEquals(parts(wrong(Jobs.derive(upright))), parts(wrong(turned)));
+    FoldModel model = turned.made().orElseThrow().card().whole();
+    int seen = 0;
+    Look look = turned.look().from(0, 0, 0);
+    for (Drawing.Mark mark :
+        Portrait.of(model, turned.made().get().design(), look, 0, SURFACE).marks()) {
+      for (Imprint imprint : mark instanceof Printed one ? one.imprints() : List.<Imprint>of()) {
+        Spot left = imprint.corners().get(0);
+        Spot right = imprint.corners().get(1);
+        assertTrue(left.y() < right.y() - Math.abs(left.x() - right.x()), id + " " + imprint);
+        seen++;
+      }
+    }
+    assertTrue(seen > 0);
   }
 }
