@@ -36,7 +36,8 @@ final class PictureOptions {
   private static final Pattern SHOWN =
       Pattern.compile("(?<paper>[^=]+)=(?<file>.+?)(?: wide (?<wide>[^/\\\\]+))?");
   private static final Pattern PLACED =
-      Pattern.compile("(?<part>[^=]+)=(?<left>[^x×]+)[x×](?<top>.+?)(?: turned (?<turned>[0-3]))?");
+      Pattern.compile(
+          "(?<part>[^=]+)=(?<left>[^x×]+)[x×](?<top>.+?)(?: turned(?: by)? (?<turned>[0-3])(?: quarters?)?)?");
 
   @Option(names = PICTURE, paramLabel = "PAPER=FILE")
   private List<String> pictures = new ArrayList<>();

@@ -97,11 +97,12 @@ class DecorateCommandTest {
             "--picture",
             "patterned=stripes",
             "--cut-from",
-            "base.inside=83 mm x 103 mm");
+            "base.inside=83 mm x 103 mm turned by 2 quarters");
     assertEquals(Cufflink.GOOD, code, said());
     JsonNode plan = new ObjectMapper().readTree(out.toString());
     assertTrue(plan.toString().contains("\"stripes\""), "named in the plan");
     assertEquals("83 mm", plan.path("spots").path("base.inside").path("left").asText());
+    assertEquals(2, plan.path("spots").path("base.inside").path("quarters").asInt());
   }
 
   @Test
