@@ -252,8 +252,12 @@ public final class Answers {
   private Message named(Sight.Shown shown, int done) {
     Piece piece = design.piece(shown.piece()).orElseThrow();
     String label = shown.layer().map(each -> each.label()).orElse(piece.label());
-    return new PrintWay(report.model(), design, whole.job().papers())
-        .lying(shown, done)
+    PrintWay ways = new PrintWay(report.model(), design, whole.job().papers());
+    Optional<PrintWay.Seen> print =
+        report.model().layering().lies(done)
+            ? ways.lying(shown, done)
+            : ways.standing(shown, done, whole.look().pitch());
+    return print
         .filter(seen -> !seen.isUpright())
         .map(seen -> seen.top() == Side.BOTTOM ? "answer.upside-down" : "answer.on-its-side")
         .map(key -> Message.of(key, label))

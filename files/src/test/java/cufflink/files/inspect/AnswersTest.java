@@ -3,6 +3,7 @@ package cufflink.files.inspect;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.core.finding.FindingKind;
 import cufflink.core.fit.Goal;
 import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Derivation;
@@ -10,6 +11,8 @@ import cufflink.core.job.Job;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.LengthFormat.Fractions;
+import cufflink.core.paper.Paper;
+import cufflink.core.paper.Papers;
 import cufflink.core.pattern.Pattern;
 import cufflink.files.Jobs;
 import cufflink.files.inspect.Answer.About;
@@ -17,11 +20,15 @@ import cufflink.files.pattern.PatternLibrary;
 import cufflink.files.size.StandardSizes;
 import cufflink.files.words.Words;
 import java.util.List;
+import java.util.regex.Matcher;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class AnswersTest {
+  private static final java.util.regex.Pattern WRONG =
+      java.util.regex.Pattern.compile("[:,] ([^,:]+) \\((?:upside down|on its side)\\)");
+
   private static List<String> say(Job job, About about) {
     Derivation asked = Jobs.derive(job);
     FoldReport report =
@@ -96,6 +103,26 @@ class AnswersTest {
         all += Integer.parseInt(part.replaceAll(".* (\\d+) %\\.?", "$1"));
       }
       assertTrue(all > 80 && all <= 101, each);
+    }
+  }
+
+  /** What is said to be seen upside down or on its side on the closed card is found as well. */
+  @ParameterizedTest
+  @MethodSource("ids")
+  void printsThatAreWrong_areSaidAndFoundAlike(String id) {
+    Pattern pattern = PatternLibrary.shipped().pattern(id).orElseThrow();
+    Papers oneWay = new Papers(Paper.CARD, Paper.PATTERNED.withPrint(Paper.Print.UPRIGHT));
+    Job job = Jobs.job(id, pattern.normalValues()).withPapers(oneWay);
+    String found =
+        Jobs.derive(job).folded(() -> false).findings().stream()
+            .filter(each -> each.kind() == FindingKind.PRINT_DIRECTION)
+            .map(each -> each.sentence().say(Words.on(job.marks(), Fractions.TYPESET)))
+            .reduce("", String::concat);
+    String closed = say(job, About.SHOWS).get(0);
+    Matcher wrong = WRONG.matcher(closed);
+    while (wrong.find()) {
+      String label = wrong.group(1);
+      assertTrue(found.contains(" the " + label + " "), closed + " " + found);
     }
   }
 }
