@@ -262,6 +262,7 @@ class TuckTest {
     assertEquals(8, leaving);
     // Beside the slanted ribbons, within the rectangle that both of them take.
     assertTrue(stuck("ribbon-hinge-wallet", label(Face.INSIDE, 37, 38, 8, OVER)).isEmpty());
+    assertTrue(stuck("ribbon-hinge-wallet", label(Face.INSIDE, 67, 38, 8, OVER)).isEmpty());
   }
 
   private static Optional<Finding> stuck(String id, Topper label) {

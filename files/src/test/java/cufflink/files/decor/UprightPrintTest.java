@@ -1,6 +1,7 @@
 package cufflink.files.decor;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.card.FoldModel;
@@ -42,6 +43,7 @@ import cufflink.files.words.Words;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
@@ -157,6 +159,12 @@ class UprightPrintTest {
     return derivation.folded(() -> false).findings().stream()
         .filter(each -> each.kind() == FindingKind.PRINT_DIRECTION)
         .toList();
+  }
+
+  private static String said(Derivation derivation) {
+    return wrong(derivation).stream()
+        .map(each -> each.sentence().say(Spoken.ENGLISH))
+        .reduce("", String::concat);
   }
 
   /** Of what is upright in one place only it is not said where it is not. */
@@ -292,10 +300,7 @@ class UprightPrintTest {
         }
       }
     }
-    String said =
-        wrong(derivation).stream()
-            .map(each -> each.sentence().say(Spoken.ENGLISH))
-            .reduce("", String::concat);
+    String said = said(derivation);
     Set<String> told = new TreeSet<>(seen);
     told.removeIf(each -> !said.contains(" the " + each + " "));
     assertEquals(seen, told, id + ": " + said);
@@ -317,10 +322,7 @@ class UprightPrintTest {
         Look from = look.from(look.turn() + round, 90, look.pitch());
         seen.addAll(met(derivation, from, Portrait.moment(model, look), UprightPrintTest::rising));
       }
-      String said =
-          wrong(derivation).stream()
-              .map(each -> each.sentence().say(Spoken.ENGLISH))
-              .reduce("", String::concat);
+      String said = said(derivation);
       for (Met each : seen) {
         if (each.top().isPresent()) {
           String what = id + " turned " + turned + ": " + each + " " + said;
@@ -357,14 +359,10 @@ class UprightPrintTest {
   void sheetOnItsSide_hasItsLeftEdgeOnTop(String id) {
     Job upright = pictured(id, () -> 0);
     Paper paper = upright.papers().of(PaperRole.PATTERNED);
-    Papers sideways =
-        new Papers(
-            upright
-                .papers()
-                .with(PaperRole.PATTERNED, paper.withPrint(Paper.Print.SIDEWAYS))
-                .byRole(),
-            upright.papers().colours());
-    Derivation turned = Jobs.derive(upright.withPapers(sideways));
+    Map<String, Paper> onSide =
+        Map.of(PaperRole.PATTERNED.id(), paper.withPrint(Paper.Print.SIDEWAYS));
+    Papers free = new Papers(onSide, upright.papers().colours());
+    Derivation turned = Jobs.derive(upright.withPapers(free));
     assertEquals(parts(wrong(Jobs.derive(upright))), parts(wrong(turned)));
     FoldModel model = turned.made().orElseThrow().card().whole();
     int seen = 0;
@@ -379,5 +377,24 @@ class UprightPrintTest {
       }
     }
     assertTrue(seen > 0);
+  }
+
+  /** Round the height of the folio a band stands on its side, and is upright one way of four. */
+  @ParameterizedTest
+  @ValueSource(ints = {0, 1, 2, 3})
+  void band_isFoundAsItIsSeen(int quarters) {
+    Derivation derivation = Jobs.derive(pictured("stacked-pocket-folio", () -> quarters));
+    Derivation whole = derivation.folded(() -> false);
+    FoldModel model = whole.made().orElseThrow().card().whole();
+    model.prepare(() -> false);
+    List<Met> bands =
+        met(whole, whole.look().from(0, 0, 0), model.closing(), UprightPrintTest::top).stream()
+            .filter(each -> each.label().equals("belly band"))
+            .toList();
+    String said = said(derivation);
+    assertFalse(bands.isEmpty());
+    for (Met each : bands) {
+      assertEquals(each.top().get() != Side.TOP, said.contains(" the belly band "), said);
+    }
   }
 }
