@@ -80,6 +80,8 @@ public final class MainWindow extends StackPane {
         .station()
         .addListener(
             (property, before, now) -> {
+              // What was pulled at the other station is let go there.
+              bench.pause();
               refresh();
               focusMain();
             });

@@ -175,6 +175,11 @@ class PaperWindowTest {
     assertTrue(after.contains(bench.format().format(left)), after::toString);
     robot.interact(bench::undo);
     assertEquals(before, written(robot));
+    robot.press(MouseButton.PRIMARY).moveBy(-9, 0);
+    Node question = robot.lookup(".question").query();
+    robot.interact(() -> bench.station().set(Station.SCORE));
+    assertNotSame(question, robot.lookup(".question").query(), "the words are of this station");
+    robot.release(MouseButton.PRIMARY);
   }
 
   private static List<String> written(FxRobot robot) {
