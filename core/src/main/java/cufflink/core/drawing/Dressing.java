@@ -122,8 +122,7 @@ final class Dressing {
       // Its faces are told apart by how they are drawn.
       return Optional.empty();
     }
-    List<List<Spot>> figures =
-        isPlain ? List.of() : Motifs.of(print.motif(), shape.corners(), PITCH * scale);
+    List<List<Spot>> figures = isPlain ? List.of() : Motifs.of(print.motif(), rings, PITCH * scale);
     return Optional.of(
         new Printed(
             rings, pale(print.ground()), figures, pale(print.ink()), shape.light(), shape.ref()));
@@ -168,7 +167,7 @@ final class Dressing {
     List<List<Spot>> figures =
         isMat || colours.motif() == Motif.PLAIN
             ? List.of()
-            : Motifs.of(colours.motif(), shape.corners(), PITCH * scale);
+            : Motifs.of(colours.motif(), List.of(shape.corners()), PITCH * scale);
     return new Printed(
         List.of(shape.corners()), ground, figures, pale(colours.ink().rgb()), 1, shape.ref());
   }

@@ -7,7 +7,7 @@ import java.util.List;
 
 /**
  * The shapes of a print on some paper, measured from the corner of its piece, so that stripes run
- * on from panel to panel. They reach past the paper and are to be clipped.
+ * on from panel to panel.
  */
 final class Motifs {
   private static final int WAVE_PARTS = 8;
@@ -36,12 +36,12 @@ final class Motifs {
    * Covers some paper with a print.
    *
    * @param motif the print
-   * @param paper the corners of the paper
+   * @param paper the rim of the paper, and its holes
    * @param pitch the distance from one figure to the next, above nought
    * @return the figures, corner by corner
    */
-  static List<List<Spot>> of(Motif motif, List<Spot> paper, double pitch) {
-    Motifs motifs = new Motifs(paper, pitch);
+  static List<List<Spot>> of(Motif motif, List<List<Spot>> paper, double pitch) {
+    Motifs motifs = new Motifs(paper.get(0), pitch);
     switch (motif) {
       case STRIPES -> motifs.stripes();
       case DOTS -> motifs.each(true, motifs::dot);
@@ -50,7 +50,7 @@ final class Motifs {
       case WAVES -> motifs.waves();
       case PLAIN -> {}
     }
-    return motifs.figures;
+    return motifs.figures.isEmpty() ? List.of() : Trim.to(paper, motifs.figures);
   }
 
   private void stripes() {

@@ -30,7 +30,7 @@ record Onto(Pen pen, Function<Spot, Spot> seen, double light, double pitch) {
 
   /** Paints paper: its rim and its holes, and what is printed on it. */
   void cover(List<List<Spot>> rings, Prints.Print print, Ref ref) {
-    List<List<Spot>> figures = Motifs.of(print.motif(), rings.get(0), pitch);
+    List<List<Spot>> figures = Motifs.of(print.motif(), rings, pitch);
     pen.printed(
         new Drawing.Printed(
             rings.stream().map(this::at).toList(),

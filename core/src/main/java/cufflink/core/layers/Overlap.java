@@ -5,6 +5,7 @@ import cufflink.core.flat.Spot;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Point;
 
@@ -51,18 +52,38 @@ public final class Overlap {
     if (!one.convex() || !other.convex()) {
       return general(one, other, smallest);
     }
-    double[] xs = one.corners().stream().mapToDouble(Spot::x).toArray();
-    double[] ys = one.corners().stream().mapToDouble(Spot::y).toArray();
-    int count = other.corners().size();
-    double side = Math.signum(other.area());
+    double[][] common = clipped(one.corners(), other);
+    return middle(common[0], common[1], smallest);
+  }
+
+  /**
+   * Clips a shape to a convex one.
+   *
+   * @param shape any shape without holes
+   * @param convex what it is clipped to
+   * @return what is left, in one ring, parts of which may be joined along the edge of the convex
+   *     one; fewer than three corners if nothing is
+   */
+  public static List<Spot> within(List<Spot> shape, Outline convex) {
+    double[][] left = clipped(shape, convex);
+    return IntStream.range(0, left[0].length)
+        .mapToObj(i -> new Spot(left[0][i], left[1][i]))
+        .toList();
+  }
+
+  private static double[][] clipped(List<Spot> shape, Outline convex) {
+    double[] xs = shape.stream().mapToDouble(Spot::x).toArray();
+    double[] ys = shape.stream().mapToDouble(Spot::y).toArray();
+    int count = convex.corners().size();
+    double side = Math.signum(convex.area());
     for (int i = 0; i < count && xs.length > 2; i++) {
-      Spot from = other.corners().get(i);
-      Spot to = other.corners().get((i + 1) % count);
+      Spot from = convex.corners().get(i);
+      Spot to = convex.corners().get((i + 1) % count);
       double[][] kept = clipped(xs, ys, from, to, side);
       xs = kept[0];
       ys = kept[1];
     }
-    return middle(xs, ys, smallest);
+    return new double[][] {xs, ys};
   }
 
   /** Keeps what lies on one side of a line. */

@@ -82,7 +82,7 @@ public record Drawing(double width, double height, double scale, List<Mark> mark
    *
    * @param rings its edge, and the edges of holes in it, corner by corner
    * @param ground its colour, red, green and blue, eight bits each
-   * @param figures what is printed; it reaches past the paper and is clipped to it
+   * @param figures what is printed, trimmed to the paper
    * @param ink the colour of these
    * @param light how bright it is, from 0 to 1
    * @param imprints pictures that show on it, clipped to it; what cannot be found shows the ground

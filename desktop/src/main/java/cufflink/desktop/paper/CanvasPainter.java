@@ -127,7 +127,6 @@ final class CanvasPainter {
       veil(printed);
     }
     if (!printed.figures().isEmpty()) {
-      graphics.clip();
       graphics.setFillRule(FillRule.NON_ZERO);
       graphics.beginPath();
       printed.figures().forEach(this::ring);

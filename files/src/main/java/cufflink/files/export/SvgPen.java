@@ -81,38 +81,38 @@ final class SvgPen {
         printed.rings().stream()
             .map(ring -> "M" + points(ring).replace(" ", "L") + "Z")
             .collect(Collectors.joining());
-    String clip = "print-" + ++clips;
     xml.writeEmptyElement("path");
     xml.writeAttribute("d", paper);
     xml.writeAttribute("fill-rule", "evenodd");
     xml.writeAttribute("fill", shaded(printed.ground(), printed.light()));
-    if (printed.figures().isEmpty() && printed.imprints().isEmpty()) {
-      return;
+    if (!printed.imprints().isEmpty()) {
+      show(printed, paper);
+    } else if (!printed.figures().isEmpty()) {
+      xml.writeEmptyElement("path");
+      xml.writeAttribute(
+          "d",
+          printed.figures().stream()
+              .map(figure -> "M" + points(figure).replace(" ", "L") + "Z")
+              .collect(Collectors.joining()));
+      xml.writeAttribute("fill", shaded(printed.ink(), printed.light()));
     }
+  }
+
+  private void show(Printed printed, String paper) throws XMLStreamException {
+    String clip = "print-" + ++clips;
     xml.writeStartElement("clipPath");
     xml.writeAttribute("id", clip);
     xml.writeEmptyElement("path");
     xml.writeAttribute("d", paper);
     xml.writeAttribute("clip-rule", "evenodd");
     xml.writeEndElement();
-    if (!printed.imprints().isEmpty()) {
-      xml.writeStartElement("g");
-      xml.writeAttribute("clip-path", "url(#" + clip + ")");
-      for (Imprint imprint : printed.imprints()) {
-        show(imprint);
-      }
-      xml.writeEndElement();
-      veil(printed, paper);
-      return;
-    }
-    xml.writeEmptyElement("path");
+    xml.writeStartElement("g");
     xml.writeAttribute("clip-path", "url(#" + clip + ")");
-    xml.writeAttribute(
-        "d",
-        printed.figures().stream()
-            .map(figure -> "M" + points(figure).replace(" ", "L") + "Z")
-            .collect(Collectors.joining()));
-    xml.writeAttribute("fill", shaded(printed.ink(), printed.light()));
+    for (Imprint imprint : printed.imprints()) {
+      show(imprint);
+    }
+    xml.writeEndElement();
+    veil(printed, paper);
   }
 
   /** The picture is as large as its pixels, and is laid where it belongs. */
