@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -26,7 +27,9 @@ import java.util.stream.Stream;
  * <p>Each value is led away from where it is, by steps that double, until the finding is gone, and
  * then back by halves to the nearest mark at which it still is. A cure that keeps the finished size
  * goes before one that does not. A value that cures only in the middle of a range that the steps
- * leap over is not found: then there is no cure, never a wrong one.
+ * leap over is not found: then there is no cure, never a wrong one. What cures something else is
+ * tried first, as one change that cures both is better than two; and the search ends after so many
+ * foldings.
  */
 public final class Cures {
   /** How often a value is led twice as far; farther than any card reaches. */
@@ -35,10 +38,18 @@ public final class Cures {
   /** How many sizes are tried for one finding where each is folded in thought. */
   private static final int MOST_FOLDED = 120;
 
+  /** How many are tried for all of them; where more goes wrong than that, one thing is to blame. */
+  private static final int MOST_IN_ALL = 3 * MOST_FOLDED;
+
   private final Derivation derivation;
   private final BooleanSupplier stops;
   private final Map<Values, List<Finding>> derived = new HashMap<>();
   private final Map<Values, List<Finding>> folded = new HashMap<>();
+
+  /** What cures one finding may cure others. */
+  private final Set<Fix> found = new LinkedHashSet<>();
+
+  private int left = MOST_IN_ALL;
 
   private Cures(Derivation derivation, BooleanSupplier stops) {
     this.derivation = derivation;
@@ -80,6 +91,10 @@ public final class Cures {
   public static List<Finding> of(Derivation derivation, BooleanSupplier stops) {
     Cures cures = new Cures(derivation, stops);
     Set<Finding> atOnce = new HashSet<>(cures.derive(derivation.job().values()).findings());
+    derivation.findings().stream()
+        .flatMap(finding -> finding.fix().stream())
+        .filter(Fix::isOfValues)
+        .forEach(cures.found::add);
     return derivation.findings().stream()
         .map(
             finding ->
@@ -98,6 +113,10 @@ public final class Cures {
 
   private Optional<Fix> cure(Finding finding, boolean onlyFolded) {
     Trial trial = new Trial(finding, onlyFolded);
+    Optional<Fix> known = trial.known();
+    if (known.isPresent()) {
+      return known;
+    }
     List<Remedy> remedies = new ArrayList<>();
     for (Parameter parameter : derivation.pattern().parameters()) {
       boolean given = parameter.scales() == Parameter.Scaling.GIVEN;
@@ -105,9 +124,12 @@ public final class Cures {
         trial.lead(parameter).forEach(remedies::add);
       }
     }
-    return remedies.stream()
-        .min(Comparator.comparing(Remedy::resizes).thenComparing(Remedy::size))
-        .map(Remedy::fix);
+    Optional<Fix> best =
+        remedies.stream()
+            .min(Comparator.comparing(Remedy::resizes).thenComparing(Remedy::size))
+            .map(Remedy::fix);
+    best.ifPresent(found::add);
+    return best;
   }
 
   /** What is found of the same values serves the cures of all findings. */
@@ -116,7 +138,12 @@ public final class Cures {
   }
 
   private List<Finding> folded(Values values) {
-    return folded.computeIfAbsent(values, each -> derive(each).folded(stops).findings());
+    return folded.computeIfAbsent(
+        values,
+        each -> {
+          left--;
+          return derive(each).folded(stops).findings();
+        });
   }
 
   /** The search for one finding's cure. */
@@ -124,12 +151,11 @@ public final class Cures {
     private final Finding finding;
     private final boolean onlyFolded;
     private final Set<List<Object>> known = new HashSet<>();
-    private int left;
+    private int most = MOST_FOLDED;
 
     Trial(Finding finding, boolean onlyFolded) {
       this.finding = finding;
       this.onlyFolded = onlyFolded;
-      this.left = MOST_FOLDED;
       derivation.findings().forEach(each -> known.add(key(each)));
     }
 
@@ -139,15 +165,18 @@ public final class Cures {
 
     /** Says whether a value cures: the finding is gone and there is none that was not before. */
     private boolean cures(Parameter parameter, Setting setting) {
-      if (left <= 0 || stops.getAsBoolean()) {
+      return cures(derivation.job().values().and(parameter.id(), setting));
+    }
+
+    private boolean cures(Values values) {
+      if (most <= 0 || onlyFolded && left <= 0 || stops.getAsBoolean()) {
         return false;
       }
-      Values values = derivation.job().values().and(parameter.id(), setting);
       // What is wrong before it is folded needs no folding.
       if (!isCured(atOnce(values))) {
         return false;
       }
-      left -= onlyFolded ? 1 : 0;
+      most -= onlyFolded ? 1 : 0;
       return !onlyFolded || isCured(folded(values));
     }
 
@@ -155,6 +184,22 @@ public final class Cures {
       return findings.stream()
           .map(this::key)
           .allMatch(each -> known.contains(each) && !each.equals(key(finding)));
+    }
+
+    /** Finds a change that cures something else, and this with it, and keeps what is to be kept. */
+    Optional<Fix> known() {
+      return found.stream()
+          .filter(
+              each -> derivation.pattern().parameters().stream().noneMatch(it -> breaks(each, it)))
+          .filter(each -> cures(derivation.job().values().and(each.values())))
+          .findFirst();
+    }
+
+    /** Says whether a change sets what is pinned, or what the finished size follows from. */
+    private boolean breaks(Fix fix, Parameter parameter) {
+      return fix.values().get(parameter.id()).isPresent()
+          && (parameter.role() != Parameter.Role.OTHER
+              || derivation.job().pinned().contains(parameter.id()));
     }
 
     Stream<Remedy> lead(Parameter parameter) {

@@ -92,6 +92,24 @@ class CuresTest {
     assertTrue(mended.findings().stream().noneMatch(each -> each.kind() == caught.kind()));
   }
 
+  /** One leaf that is far too wide spoils a dozen things, all of which one change mends. */
+  @Test
+  void cureOfTheCause_isTheCureOfAllThatFollows() {
+    Job job = job("stacked-pocket-folio", Marks.MILLIMETRES);
+    Values wrong = job.values().and("leaf_width", Length.ofMillimetres(310));
+    Derivation cured = derive(job, wrong).folded(() -> false).cured(() -> false);
+    List<Values> cures =
+        cured.findings().stream()
+            .map(each -> each.fix().orElseThrow().values())
+            .distinct()
+            .toList();
+    assertTrue(cured.findings().size() > 12, () -> cured.findings().size() + " findings");
+    assertEquals(1, cures.size(), cures::toString);
+    assertEquals(Set.of("leaf_width"), cures.get(0).settings().keySet());
+    Derivation mended = derive(job, wrong.and(cures.get(0))).folded(() -> false);
+    assertEquals(List.of(), mended.findings());
+  }
+
   @Test
   void cure_neverMovesWhatIsPinned() {
     Job job = job("turn-back-pocket", Marks.MILLIMETRES);
