@@ -1,8 +1,11 @@
 package cufflink.core.decor;
 
+import cufflink.core.decor.Owned.Use;
 import cufflink.core.decor.Topper.Shape;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
+import cufflink.core.paper.Envelope;
+import cufflink.core.paper.Sheet;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -23,6 +26,25 @@ public record Chart(List<Owned> all) {
   /** Copies the list. */
   public Chart {
     all = List.copyOf(all);
+  }
+
+  /** Returns what is owned of one use, in the order it was noted. */
+  public List<Owned> of(Use use) {
+    return all.stream().filter(each -> each.use() == use).toList();
+  }
+
+  /** Returns the sheets of paper that are owned. */
+  public List<Sheet> sheets() {
+    return of(Use.SHEET).stream()
+        .map(each -> new Sheet("own", each.label(), each.across(), each.down()))
+        .toList();
+  }
+
+  /** Returns the envelopes that are owned. */
+  public List<Envelope> envelopes() {
+    return of(Use.ENVELOPE).stream()
+        .map(each -> new Envelope("own", each.label(), each.across(), each.down()))
+        .toList();
   }
 
   /**
@@ -52,7 +74,7 @@ public record Chart(List<Owned> all) {
   public Fits fits(Length wide, Length high, Marks marks) {
     Owned printed = new Owned("-", Shape.RECTANGLE, wide, high);
     List<Owned> holding =
-        all.stream()
+        of(Use.PIECE).stream()
             .filter(each -> each.holds(printed))
             .sorted(Comparator.comparingDouble(Chart::size))
             .toList();
@@ -96,7 +118,7 @@ public record Chart(List<Owned> all) {
     Length more = SHOWS.times(2);
     Owned bordered =
         new Owned("-", label.shape(), label.across().plus(more), label.down().plus(more));
-    return all.stream()
+    return of(Use.PIECE).stream()
         .filter(each -> each.shape() == label.shape() && each.shape() != Shape.RING)
         .filter(each -> each.holds(bordered))
         .min(Comparator.comparingDouble(Chart::size));
@@ -106,11 +128,12 @@ public record Chart(List<Owned> all) {
    * Returns what lies wholly inside something.
    *
    * @param outer what it is to lie in
-   * @return what is owned and fits, the largest first; not itself
+   * @return the pieces and stamps that are owned and fit on a piece, the largest first; not itself
    */
   public List<Owned> inside(Owned outer) {
     return all.stream()
-        .filter(each -> !each.equals(outer) && outer.holds(each))
+        .filter(each -> outer.use() == Use.PIECE && !each.equals(outer) && outer.holds(each))
+        .filter(each -> each.use() == Use.PIECE || each.use() == Use.STAMP)
         .sorted(Comparator.comparingDouble(Chart::size).reversed())
         .toList();
   }

@@ -5,17 +5,39 @@ import cufflink.core.measure.Length;
 import java.util.Objects;
 
 /**
- * Something a maker has that cuts, punches or frames one shape in one size, or a stack of labels.
+ * Something a maker has in one size: what cuts, punches or frames a shape, or a stack of labels; a
+ * stamp; sheets of paper; envelopes.
  *
  * @param label the maker's name for it, unlike any other's
- * @param shape the shape that comes of it
+ * @param use what it is
+ * @param shape the shape that comes of it; of a stamp, a sheet or an envelope a rectangle
  * @param across its width, above nought
  * @param down its height, above nought; of a circle the same
  */
-public record Owned(String label, Shape shape, Length across, Length down) {
+public record Owned(String label, Use use, Shape shape, Length across, Length down) {
+  /** What something is that a maker owns. */
+  public enum Use {
+    /** A punch, a die, a frame or a label: a piece comes of it that can be put on a card. */
+    PIECE,
+    /** A stamp, which prints on what is larger. */
+    STAMP,
+    /** Paper as it comes from the packet. */
+    SHEET,
+    /** An envelope. */
+    ENVELOPE
+  }
+
+  /** Makes something of which a piece comes. */
+  public Owned(String label, Shape shape, Length across, Length down) {
+    this(label, Use.PIECE, shape, across, down);
+  }
+
   /** Checks its size. */
   public Owned {
     Objects.requireNonNull(shape);
+    if (use != Use.PIECE && shape != Shape.RECTANGLE) {
+      throw new IllegalArgumentException(label + " is no rectangle");
+    }
     if (shape == Shape.OUTLINE) {
       throw new IllegalArgumentException(label + " has no size that tells what fits");
     }

@@ -240,17 +240,7 @@ final class CutSentence {
 
   /** Offers sheets to buy, and below them what is in the drawer. */
   private List<MenuItem> sheets(PaperRole role) {
-    List<MenuItem> items = new ArrayList<>();
-    for (Sheet sheet : StandardSizes.sheets()) {
-      items.add(Sentence.item(named(sheet), () -> use(role, sheet)));
-    }
-    for (Sheet sheet : bench.making().ownSheets()) {
-      items.add(Sentence.item(named(sheet), () -> use(role, sheet)));
-    }
-    items.add(
-        Sentence.typed(
-            Words.say("size.own-sheet"),
-            text -> use(bench.making().ownSheet(text), sheet -> use(role, sheet))));
+    List<MenuItem> items = AtHand.of(bench).sheets(sheet -> use(role, sheet));
     items.add(new SeparatorMenuItem());
     items.add(drawer(role));
     return items;

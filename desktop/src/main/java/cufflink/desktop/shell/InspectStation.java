@@ -95,7 +95,12 @@ final class InspectStation implements StationView {
   private List<Answer> answers(Derivation derivation, FoldReport report) {
     var answerer = bench.folding().answerer();
     if (bench.station().get() == Station.INSPECT) {
-      answerer.ask(new Folding.Answered(wrongs.whole(derivation), report, bench.format()));
+      answerer.ask(
+          new Folding.Answered(
+              wrongs.whole(derivation),
+              report,
+              bench.format(),
+              bench.papers().owned().get().envelopes()));
     }
     return answerer
         .answered()

@@ -8,6 +8,7 @@ import cufflink.core.job.Order;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Parsed;
+import cufflink.core.paper.Envelope;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Sheet;
 import cufflink.core.words.Message;
@@ -52,8 +53,8 @@ final class ShelfView extends VBox {
   private boolean waitsForCards;
   private List<Stand> drawn = List.of();
 
-  /** What is looked for, by which ruler. */
-  private record Looked(Wish wish, Marks marks) {}
+  /** What is looked for, from which sheets, by which ruler. */
+  private record Looked(Wish wish, List<Sheet> sheets, Marks marks) {}
 
   ShelfView(Workbench bench, Projects projects) {
     this.bench = bench;
@@ -63,10 +64,9 @@ final class ShelfView extends VBox {
         new Latest<>(
             "shelf",
             (looked, asking) ->
-                looked
-                    .wish()
-                    .fulfil(bench.library().patterns(), StandardSizes.sheets(), looked.marks()));
+                looked.wish().fulfil(bench.library().patterns(), looked.sheets(), looked.marks()));
     finder.answered().addListener((property, before, now) -> lay());
+    bench.papers().owned().addListener((property, before, now) -> finder.ask(looked()));
     getStyleClass().add("shelf");
     Label question = new Label(Words.say("shelf.question"));
     question.getStyleClass().add("shelf-question");
@@ -178,12 +178,7 @@ final class ShelfView extends VBox {
             sentence.choice(
                 wish.envelope().map(each -> each.label()).orElse(Words.say("shelf.any-envelope")),
                 Words.say("shelf.envelope-hint"),
-                () ->
-                    choices(
-                        StandardSizes.envelopes(),
-                        each -> each.label(),
-                        "shelf.any-envelope",
-                        each -> wish.withEnvelope(each))),
+                this::envelopes),
             sentence.choice(
                 wish.least().map(this::size).orElse(Words.say("shelf.any-size")),
                 Words.say("shelf.least-hint"),
@@ -260,31 +255,29 @@ final class ShelfView extends VBox {
     return items;
   }
 
+  private AtHand atHand() {
+    return new AtHand(bench, bench.rulers().last(), problem::setText);
+  }
+
   private List<MenuItem> sheets() {
-    List<MenuItem> items =
-        choices(
-            StandardSizes.sheets(),
-            each -> each.label(),
-            "shelf.any-sheet",
-            each -> wish.withSheet(each));
-    for (Sheet own : bench.making().ownSheets()) {
-      String name =
-          Words.say("size.named", own.label(), size(new Extent(own.width(), own.height())));
-      items.add(Sentence.item(name, () -> wish(wish.withSheet(Optional.of(own)))));
-    }
-    items.add(
-        Sentence.typed(
-            Words.say("size.own-sheet"),
-            text ->
-                extent(text)
-                    .map(
-                        each ->
-                            new Sheet(
-                                "own",
-                                Words.say("size.own-sheet-name"),
-                                each.width(),
-                                each.height()))
-                    .ifPresent(each -> wish(wish.withSheet(Optional.of(each))))));
+    return or(
+        "shelf.any-sheet",
+        Optional.<Sheet>empty(),
+        atHand().sheets(each -> wish(wish.withSheet(Optional.of(each)))),
+        each -> wish.withSheet(each));
+  }
+
+  private List<MenuItem> envelopes() {
+    return or(
+        "shelf.any-envelope",
+        Optional.<Envelope>empty(),
+        atHand().envelopes(each -> wish(wish.withEnvelope(Optional.of(each)))),
+        each -> wish.withEnvelope(each));
+  }
+
+  private <T> List<MenuItem> or(
+      String any, Optional<T> none, List<MenuItem> items, Function<Optional<T>, Wish> with) {
+    items.add(0, Sentence.item(Words.say(any), () -> wish(with.apply(none))));
     return items;
   }
 
@@ -348,7 +341,7 @@ final class ShelfView extends VBox {
 
   /** What is looked for; the words that are typed only choose among what is found. */
   private Looked looked() {
-    return new Looked(wish.withText(""), shown);
+    return new Looked(wish.withText(""), atHand().endless(), shown);
   }
 
   /** Lays out what answers to the words, of what was found last; each is drawn once. */

@@ -77,7 +77,7 @@ final class SizeStation implements PullStation {
 
   @Override
   public Node sentence(Derivation derivation) {
-    others.ask(Others.of(derivation));
+    others.ask(Others.of(derivation, AtHand.of(bench)));
     rulers.ask(derivation);
     Job job = derivation.job();
     Sentence sentence = new Sentence();
@@ -169,12 +169,12 @@ final class SizeStation implements PullStation {
 
   /** What other sizes are looked for; they do not depend on the present one. */
   private record Others(Pattern pattern, Question question) {
-    static Others of(Derivation derivation) {
+    static Others of(Derivation derivation, AtHand all) {
       Job job = derivation.job();
       Question question =
           new Question(
-              StandardSizes.sheets(),
-              StandardSizes.envelopes(),
+              all.endless(),
+              all.envelopes(),
               Envelope.usualClearance(job.marks()),
               job.item(),
               Optional.empty(),
@@ -192,7 +192,7 @@ final class SizeStation implements PullStation {
 
   /** Offers other sizes of the same construction from the usual sheets, for the usual envelopes. */
   List<MenuItem> offers(Derivation derivation) {
-    Optional<List<Offer>> found = others.answerTo(Others.of(derivation));
+    Optional<List<Offer>> found = others.answerTo(Others.of(derivation, AtHand.of(bench)));
     if (found.isEmpty()) {
       MenuItem looking = new MenuItem(Words.say("size.looking"));
       looking.setDisable(true);
@@ -255,23 +255,14 @@ final class SizeStation implements PullStation {
   }
 
   private List<MenuItem> goals(Job job) {
+    AtHand all = AtHand.of(bench);
     Menu sheets = new Menu(Words.say("size.from-sheet"));
-    for (Sheet sheet : StandardSizes.sheets()) {
-      sheets.getItems().add(Sentence.item(name(sheet), () -> scaleTo(new Goal.FromSheet(sheet))));
-    }
-    for (Sheet sheet : bench.making().ownSheets()) {
-      sheets.getItems().add(Sentence.item(name(sheet), () -> scaleTo(new Goal.FromSheet(sheet))));
-    }
-    sheets.getItems().add(ownSheet());
+    sheets.getItems().addAll(all.sheets(each -> scaleTo(new Goal.FromSheet(each))));
     Menu envelopes = new Menu(Words.say("size.for-envelope"));
     Length clearance = Envelope.usualClearance(job.marks());
-    for (Envelope envelope : StandardSizes.envelopes()) {
-      envelopes
-          .getItems()
-          .add(
-              Sentence.item(
-                  name(envelope), () -> scaleTo(new Goal.ForEnvelope(envelope, clearance))));
-    }
+    envelopes
+        .getItems()
+        .addAll(all.envelopes(each -> scaleTo(new Goal.ForEnvelope(each, clearance))));
     MenuItem free = Sentence.item(Words.say("size.type-them"), () -> scaleTo(new Goal.Free()));
     return List.of(sheets, envelopes, free);
   }
@@ -309,44 +300,18 @@ final class SizeStation implements PullStation {
   /** Offers one more sheet of any size, for all pieces together. */
   private Menu besides(Goal.FromSheet from) {
     Menu menu = new Menu(Words.say("size.besides"));
-    List<Sheet> sizes = new ArrayList<>(StandardSizes.sheets());
-    sizes.addAll(bench.making().ownSheets());
-    for (Sheet sheet : sizes) {
+    AtHand all = AtHand.of(bench);
+    for (Sheet sheet : all.sheets()) {
       List<Sheet> more = new ArrayList<>(from.more());
       more.add(sheet);
       Goal goal = new Goal.FromSheet(from.sheet(), Math.max(1, from.sheets()), from.cards(), more);
-      menu.getItems().add(Sentence.item(name(sheet), () -> scaleTo(goal)));
+      menu.getItems().add(Sentence.item(all.name(sheet), () -> scaleTo(goal)));
     }
     return menu;
   }
 
   private void scaleTo(Goal goal) {
     bench.sizing().scaleTo(goal);
-  }
-
-  private String name(Sheet sheet) {
-    return Words.say(
-        "size.named", sheet.label(), bench.format().briefSize(sheet.width(), sheet.height()));
-  }
-
-  private String name(Envelope envelope) {
-    return Words.say(
-        "size.named",
-        envelope.label(),
-        bench.format().briefSize(envelope.width(), envelope.height()));
-  }
-
-  /** Lets the maker type the size of a sheet that is on no list. */
-  private MenuItem ownSheet() {
-    return Sentence.typed(
-        Words.say("size.own-sheet"),
-        text -> {
-          Parsed<Sheet> own = bench.making().ownSheet(text);
-          own.value()
-              .ifPresentOrElse(
-                  sheet -> scaleTo(new Goal.FromSheet(sheet)),
-                  () -> bench.tell(Words.say(own.problem())));
-        });
   }
 
   private Optional<StandardSizes.Size> size(String text) {

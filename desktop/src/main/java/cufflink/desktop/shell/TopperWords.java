@@ -58,7 +58,6 @@ final class TopperWords {
 
   /** Says what was put on, and offers more for the face of a piece that is looked at. */
   Message words(Piece host, Face face, Sentence sentence) {
-    sizes.prepare();
     String more =
         sentence.choice(
             Words.say(toppers().isEmpty() ? "decorate.piece" : "decorate.another"),
@@ -90,7 +89,7 @@ final class TopperWords {
         Sentence.item(
             Words.say("decorate.figure"), () -> figures.choose(it -> put(it, host, face))));
     items.add(new SeparatorMenuItem());
-    for (Owned each : sizes.chart().all()) {
+    for (Owned each : sizes.chart().of(Owned.Use.PIECE)) {
       items.add(
           Sentence.item(
               ChartText.line(each).say(bench.format()),

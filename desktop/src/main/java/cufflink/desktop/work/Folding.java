@@ -6,6 +6,7 @@ import cufflink.core.glue.GluingOrder;
 import cufflink.core.inspect.FoldReport;
 import cufflink.core.job.Derivation;
 import cufflink.core.measure.LengthFormat;
+import cufflink.core.paper.Envelope;
 import cufflink.core.paper.Materials;
 import cufflink.desktop.wait.Asking;
 import cufflink.desktop.wait.Latest;
@@ -26,7 +27,8 @@ public final class Folding {
       new Latest<>(
           "answering",
           AT_REST,
-          (asked, asking) -> Answers.of(asked.whole(), asked.report(), asked.format()));
+          (asked, asking) ->
+              Answers.of(asked.whole(), asked.report(), asked.format(), asked.own()));
 
   private final Latest<Glued, GluingOrder> gluer =
       new Latest<>(
@@ -51,8 +53,10 @@ public final class Folding {
    * @param whole what follows from its job, folded in thought
    * @param report what came of folding it
    * @param format how lengths are written
+   * @param own the envelopes that the maker has
    */
-  public record Answered(Derivation whole, FoldReport report, LengthFormat format) {}
+  public record Answered(
+      Derivation whole, FoldReport report, LengthFormat format, List<Envelope> own) {}
 
   /**
    * Returns what answers what is asked about a card.

@@ -1,12 +1,17 @@
 package cufflink.desktop.work;
 
 import cufflink.core.cut.Drawer;
+import cufflink.core.decor.Chart;
+import cufflink.core.decor.Owned;
 import cufflink.core.decor.Topper;
+import cufflink.core.decor.Topper.Shape;
 import cufflink.core.job.Cutting;
 import cufflink.core.job.Job;
 import cufflink.core.job.Order;
 import cufflink.core.job.PaperPlan;
+import cufflink.core.measure.Marks;
 import cufflink.core.measure.Parsed;
+import cufflink.core.paper.Envelope;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Paper;
 import cufflink.core.paper.PaperRole;
@@ -255,18 +260,44 @@ public final class Making {
    * Reads the size of a sheet of the maker's own, and remembers it.
    *
    * @param text two sides, and before them a name and an equals sign if it has one
+   * @param marks the ruler, for numbers without a unit
    * @return the sheet, or one sentence about what is wrong
    */
-  public Parsed<Sheet> ownSheet(String text) {
-    int equals = text.indexOf('=');
-    String name = equals < 0 ? "" : text.substring(0, equals).strip();
-    Parsed<StandardSizes.Size> size =
-        StandardSizes.parse(text.substring(equals + 1).strip(), bench.shownMarks().unit());
-    String label = name.isEmpty() ? Words.say("size.own-sheet-name") : name;
-    Parsed<Sheet> sheet =
-        size.then(each -> Parsed.good(new Sheet("own", label, each.width(), each.height())));
+  public Parsed<Sheet> ownSheet(String text, Marks marks) {
+    Parsed<Owned> typed = owned(text, marks, Owned.Use.SHEET);
+    Parsed<Sheet> sheet = typed.then(each -> Parsed.good(Chart.NONE.with(each).sheets().get(0)));
     sheet.value().ifPresent(bench.papers()::remember);
     return sheet;
+  }
+
+  /**
+   * Reads the size of an envelope of the maker's own, and remembers it.
+   *
+   * @param text two sides, and before them a name and an equals sign if it has one
+   * @param marks the ruler, for numbers without a unit
+   * @return the envelope, or one sentence about what is wrong
+   */
+  public Parsed<Envelope> ownEnvelope(String text, Marks marks) {
+    Parsed<Owned> typed = owned(text, marks, Owned.Use.ENVELOPE);
+    return typed.then(each -> Parsed.good(Chart.NONE.with(each).envelopes().get(0)));
+  }
+
+  /** What has a name is owned from now on. */
+  private Parsed<Owned> owned(String text, Marks marks, Owned.Use use) {
+    int equals = text.indexOf('=');
+    String name = equals < 0 ? "" : text.substring(0, equals).strip();
+    String unnamed = use == Owned.Use.SHEET ? "size.own-sheet-name" : "size.own-envelope-name";
+    String label = name.isEmpty() ? Words.say(unnamed) : name;
+    Parsed<Owned> owned =
+        StandardSizes.parse(text.substring(equals + 1).strip(), marks.unit())
+            .then(
+                each ->
+                    Parsed.good(
+                        new Owned(label, use, Shape.RECTANGLE, each.width(), each.height())));
+    if (!name.isEmpty()) {
+      owned.value().ifPresent(bench.papers()::note);
+    }
+    return owned;
   }
 
   /**

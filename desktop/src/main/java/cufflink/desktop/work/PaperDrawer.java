@@ -2,6 +2,8 @@ package cufflink.desktop.work;
 
 import cufflink.core.cut.Drawer;
 import cufflink.core.cut.Stock;
+import cufflink.core.decor.Chart;
+import cufflink.core.decor.Owned;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Parsed;
 import cufflink.core.paper.Sheet;
@@ -18,8 +20,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
+import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 
@@ -28,6 +32,7 @@ public final class PaperDrawer {
   private final Optional<DrawerStore> store;
   private final ObservableList<Sheet> typed = FXCollections.observableArrayList();
   private final ReadOnlyObjectWrapper<Drawer> drawer = new ReadOnlyObjectWrapper<>(Drawer.EMPTY);
+  private final ObjectProperty<Chart> owned = new SimpleObjectProperty<>(Chart.NONE);
   private final Optional<PictureShelf> shelf;
   private final PictureBook book;
   private final String problem;
@@ -125,15 +130,42 @@ public final class PaperDrawer {
     return typed;
   }
 
+  /**
+   * Returns what the maker owns, and its sizes.
+   *
+   * @return it, as far as it has been read; whoever reads it keeps it in the log's file
+   */
+  public ObjectProperty<Chart> owned() {
+    return owned;
+  }
+
+  /** Notes something that is owned. */
+  public void note(Owned one) {
+    owned.set(owned.get().with(one));
+  }
+
+  /** Notes no longer what has a name. */
+  public void forget(String label) {
+    owned.set(owned.get().without(label));
+  }
+
   /** Remembers a sheet of the maker's own; one of the same size takes its name. */
   void remember(Sheet sheet) {
-    typed.removeIf(
-        each -> each.width().equals(sheet.width()) && each.height().equals(sheet.height()));
+    typed.removeIf(each -> isAlike(each, sheet));
     typed.add(0, sheet);
   }
 
-  /** Returns what the maker has typed, then the sizes of all that is in it, largest first. */
+  /**
+   * Returns what the maker has typed, then what is owned, then the sizes of all that is in it,
+   * largest first.
+   */
   List<Sheet> sizes() {
+    List<Sheet> named =
+        Stream.concat(
+                typed.stream(),
+                owned.get().sheets().stream()
+                    .filter(each -> typed.stream().noneMatch(it -> isAlike(each, it))))
+            .toList();
     Map<List<Length>, Sheet> sizes = new LinkedHashMap<>();
     for (Stock stock : drawer().get().stock()) {
       if (stock.count() > 0) {
@@ -145,16 +177,14 @@ public final class PaperDrawer {
     }
     Stream<Sheet> stock =
         sizes.values().stream()
-            .filter(
-                sheet ->
-                    typed.stream()
-                        .noneMatch(
-                            each ->
-                                each.width().equals(sheet.width())
-                                    && each.height().equals(sheet.height())))
+            .filter(sheet -> named.stream().noneMatch(each -> isAlike(each, sheet)))
             .sorted(
                 Comparator.comparingDouble(
                     sheet -> -sheet.width().toMillimetres() * sheet.height().toMillimetres()));
-    return Stream.concat(typed.stream(), stock).toList();
+    return Stream.concat(named.stream(), stock).toList();
+  }
+
+  private static boolean isAlike(Sheet one, Sheet other) {
+    return one.width().equals(other.width()) && one.height().equals(other.height());
   }
 }

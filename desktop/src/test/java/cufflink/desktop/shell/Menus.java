@@ -2,8 +2,11 @@ package cufflink.desktop.shell;
 
 import java.util.List;
 import java.util.function.Predicate;
+import javafx.event.ActionEvent;
+import javafx.scene.control.CustomMenuItem;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
 import org.testfx.api.FxRobot;
 import org.testfx.util.WaitForAsyncUtils;
 
@@ -34,6 +37,18 @@ final class Menus {
         robot.interact(item::fire);
       }
     }
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  /** Types into the last place for it that a word offers, and presses Enter. */
+  static void type(FxRobot robot, String word, String text) {
+    List<MenuItem> all = items(robot, word);
+    TextField field = (TextField) ((CustomMenuItem) all.get(all.size() - 1)).getContent();
+    robot.interact(
+        () -> {
+          field.setText(text);
+          field.fireEvent(new ActionEvent());
+        });
     WaitForAsyncUtils.waitForFxEvents();
   }
 

@@ -5,9 +5,15 @@ import static cufflink.desktop.shell.OpenWindow.waitForWords;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.core.fit.Goal;
+import cufflink.core.measure.Length;
+import cufflink.core.paper.Envelope;
 import cufflink.desktop.work.Station;
 import cufflink.desktop.work.Workbench;
+import cufflink.files.log.LogStore;
+import cufflink.files.project.UserFolders;
 import java.io.IOException;
+import java.nio.file.Path;
 import java.util.List;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
@@ -57,6 +63,31 @@ class ShelfWindowTest {
     robot.clickOn("Stepped accordion");
     assertEquals("stepped-accordion", bench.job().orElseThrow().patternId());
     assertEquals(Station.SIZE, bench.station().get());
+  }
+
+  /** An envelope that is typed with a name is owned: kept, offered anywhere, and then forgotten. */
+  @Test
+  void shelf_envelopeOfOnesOwn_isKept(FxRobot robot) {
+    Menus.type(robot, "any envelope", "moss = 141 x 217");
+    waitForWords(robot, "moss");
+    waitFor(() -> kept().equals(List.of("moss")));
+    robot.push(KeyCode.SHORTCUT, KeyCode.F).write("zig-zag");
+    waitFor(() -> robot.lookup(".stand").queryAll().size() == 1);
+    robot.clickOn("Stepped accordion");
+    Menus.press(robot, "moss", "For an envelope", "moss");
+    Goal.ForEnvelope wanted = (Goal.ForEnvelope) bench.job().orElseThrow().goal();
+    assertEquals(Length.ofMillimetres(217), wanted.envelope().height());
+    robot.interact(() -> bench.station().set(Station.LAYER));
+    Menus.press(robot, "a piece of your own", "Owned no longer", "moss");
+    waitFor(() -> kept().isEmpty());
+    assertEquals(List.of(), bench.papers().owned().get().all());
+  }
+
+  private List<String> kept() {
+    Path file = new UserFolders(window.folder()).log();
+    try (LogStore store = LogStore.open(file).orElseThrow()) {
+      return store.chart().orElseThrow().envelopes().stream().map(Envelope::label).toList();
+    }
   }
 
   @Test

@@ -16,7 +16,7 @@ class OwnSheetTest {
 
   @Test
   void typedSheet_isRememberedUnderItsName() {
-    Sheet sheet = bench.making().ownSheet("my A4 = 8 1/4 x 11 3/4").orElseThrow();
+    Sheet sheet = bench.making().ownSheet("my A4 = 8 1/4 x 11 3/4", Marks.SIXTEENTHS).orElseThrow();
     assertEquals("my A4", sheet.label());
     assertEquals(Length.ofInches(47, 4), sheet.height());
     assertEquals(List.of(sheet), bench.making().ownSheets());
@@ -24,9 +24,9 @@ class OwnSheetTest {
 
   @Test
   void sameSizeAgain_takesTheNewName_andTheLastComesFirst() {
-    bench.making().ownSheet("8 x 8");
-    bench.making().ownSheet("scrapbook = 12 1/4 x 12");
-    bench.making().ownSheet("block = 8 x 8");
+    bench.making().ownSheet("8 x 8", Marks.SIXTEENTHS);
+    bench.making().ownSheet("scrapbook = 12 1/4 x 12", Marks.SIXTEENTHS);
+    bench.making().ownSheet("block = 8 x 8", Marks.SIXTEENTHS);
     assertEquals(
         List.of("block", "scrapbook"),
         bench.making().ownSheets().stream().map(Sheet::label).toList());
@@ -34,8 +34,8 @@ class OwnSheetTest {
 
   @Test
   void whatIsNoSize_isSaidAndNotRemembered() {
-    assertTrue(bench.making().ownSheet("my A4").value().isEmpty());
-    assertTrue(bench.making().ownSheet("my A4 = wide").value().isEmpty());
+    assertTrue(bench.making().ownSheet("my A4", Marks.SIXTEENTHS).value().isEmpty());
+    assertTrue(bench.making().ownSheet("my A4 = wide", Marks.SIXTEENTHS).value().isEmpty());
     assertEquals(List.of(), bench.making().ownSheets());
   }
 }

@@ -38,7 +38,9 @@ final class CheckCommand implements Callable<Integer> {
     Derivation derivation = report.map(asked::folded).orElse(asked).cured(() -> false);
     List<Finding> findings = derivation.findings();
     List<Answer> answers =
-        report.map(each -> Answers.of(derivation, each, answer.format())).orElse(List.of());
+        report
+            .map(each -> Answers.of(derivation, each, answer.format(), OwnLog.chart().envelopes()))
+            .orElse(List.of());
     PrintWriter out = spec.commandLine().getOut();
     if (json) {
       out.println(new PlanJson(answer.format()).check(derivation, Post.of(derivation), answers));

@@ -147,9 +147,7 @@ final class CutOptions {
         .orElseGet(
             () -> {
               if (!text.matches(".*\\d.*[x×].*\\d.*")) {
-                String known =
-                    String.join(", ", StandardSizes.sheets().stream().map(Sheet::id).toList());
-                throw BadInputException.of("command.sheet", text, known);
+                return OwnLog.sheet(text);
               }
               StandardSizes.Size size = orBad(StandardSizes.parse(text, unit));
               String label = Words.say("size.own-sheet-name");

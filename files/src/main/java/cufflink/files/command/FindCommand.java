@@ -81,8 +81,8 @@ final class FindCommand implements Callable<Integer> {
     }
     Question question =
         new Question(
-            sheets.isEmpty() ? StandardSizes.sheets() : sheets.stream().map(this::sheet).toList(),
-            envelopes.stream().map(this::envelope).toList(),
+            sheets.isEmpty() ? every() : sheets.stream().map(OwnLog::sheet).toList(),
+            envelopes.stream().map(OwnLog::envelope).toList(),
             Envelope.usualClearance(ruler),
             item(ruler),
             extent("--least", least, ruler),
@@ -117,17 +117,10 @@ final class FindCommand implements Callable<Integer> {
         offer.envelope().map(Envelope::label).orElse("–"));
   }
 
-  private Sheet sheet(String name) {
-    String known = StandardSizes.sheets().stream().map(Sheet::id).collect(Collectors.joining(", "));
-    return StandardSizes.sheet(name)
-        .orElseThrow(() -> BadInputException.of("command.sheet", name, known));
-  }
-
-  private Envelope envelope(String name) {
-    String known =
-        StandardSizes.envelopes().stream().map(Envelope::id).collect(Collectors.joining(", "));
-    return StandardSizes.envelope(name)
-        .orElseThrow(() -> BadInputException.of("command.envelope", name, known));
+  private static List<Sheet> every() {
+    List<Sheet> every = new ArrayList<>(StandardSizes.sheets());
+    every.addAll(OwnLog.chart().sheets());
+    return every;
   }
 
   private Optional<HeldItem> item(Marks ruler) {

@@ -94,8 +94,8 @@ final class OwnCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-      Owned printed = orBad(ChartText.parse("rectangle " + written, marks.ruler()));
       Chart chart = with(store -> orBad(store.chart()));
+      Owned printed = orBad(ChartText.printed(chart, written, marks.ruler()));
       LengthFormat format = Words.on(marks.ruler(), Fractions.PLAIN);
       return print(spec, ChartText.fits(chart, printed, marks.ruler(), format));
     }

@@ -285,9 +285,7 @@ final class Request {
     if (goal.sheet.isPresent()) {
       List<Sheet> all = new ArrayList<>();
       for (String name : given("--sheet", goal.sheet.get()).split("\\+", -1)) {
-        all.add(
-            StandardSizes.sheet(name)
-                .orElseThrow(() -> BadInputException.of("command.sheet", name, sheets())));
+        all.add(OwnLog.sheet(name));
       }
       // Several sheets together are for the whole job.
       int number = sheets.map(Request::sheets).orElse(all.size() > 1 ? 1 : 0);
@@ -296,9 +294,7 @@ final class Request {
     }
     if (goal.envelope.isPresent()) {
       String name = given("--envelope", goal.envelope.get());
-      return StandardSizes.envelope(name)
-          .map(envelope -> new Goal.ForEnvelope(envelope, spare))
-          .orElseThrow(() -> BadInputException.of("command.envelope", name, envelopes()));
+      return new Goal.ForEnvelope(OwnLog.envelope(name), spare);
     }
     if (goal.finished.isPresent()) {
       String text = given("--finished", goal.finished.get());
@@ -306,15 +302,5 @@ final class Request {
       return new Goal.Finished(size.width(), size.height());
     }
     return new Goal.Free();
-  }
-
-  private static String sheets() {
-    return StandardSizes.sheets().stream().map(each -> each.id()).collect(Collectors.joining(", "));
-  }
-
-  private static String envelopes() {
-    return StandardSizes.envelopes().stream()
-        .map(each -> each.id())
-        .collect(Collectors.joining(", "));
   }
 }

@@ -42,13 +42,16 @@ public final class Answers {
   private final Design design;
   private final FoldReport report;
   private final LengthFormat format;
+  private final List<Envelope> own;
   private final List<Stance> stances;
 
-  private Answers(Derivation whole, Design design, FoldReport report, LengthFormat format) {
+  private Answers(
+      Derivation whole, Design design, FoldReport report, LengthFormat format, List<Envelope> own) {
     this.whole = whole;
     this.design = design;
     this.report = report;
     this.format = format;
+    this.own = own;
     this.stances = whole.stances(report);
   }
 
@@ -61,9 +64,23 @@ public final class Answers {
    * @return what can be said, in the order in which a maker asks
    */
   public static List<Answer> of(Derivation whole, FoldReport report, LengthFormat format) {
+    return of(whole, report, format, List.of());
+  }
+
+  /**
+   * Answers.
+   *
+   * @param whole what follows from the job, folded in thought
+   * @param report what came of folding it
+   * @param format how lengths are written
+   * @param own the envelopes that its maker has
+   * @return what can be said, in the order in which a maker asks
+   */
+  public static List<Answer> of(
+      Derivation whole, FoldReport report, LengthFormat format, List<Envelope> own) {
     return whole
         .made()
-        .map(made -> new Answers(whole, made.design(), report, format).all())
+        .map(made -> new Answers(whole, made.design(), report, format, own).all())
         .orElse(List.of());
   }
 
@@ -118,12 +135,10 @@ public final class Answers {
                     : Message.of("answer.goes-not", each.label())));
     if (asked.filter(each -> takes(each, thick)).isEmpty()) {
       Length clearance = Envelope.usualClearance(whole.job().marks()).max(thick);
+      smallest(own, clearance)
+          .ifPresent(each -> lines.add(Message.of("answer.own", each.label(), spare(each, thick))));
       lines.add(
-          Posting.smallest(
-                  StandardSizes.envelopes(),
-                  design.finishedWidth(),
-                  design.finishedHeight(),
-                  clearance)
+          smallest(StandardSizes.envelopes(), clearance)
               .map(each -> Message.of("answer.smallest", each.label(), spare(each, thick)))
               .orElseGet(
                   () ->
@@ -134,6 +149,10 @@ public final class Answers {
                               design.finishedHeight().plus(clearance)))));
     }
     return lines;
+  }
+
+  private Optional<Envelope> smallest(List<Envelope> envelopes, Length clearance) {
+    return Posting.smallest(envelopes, design.finishedWidth(), design.finishedHeight(), clearance);
   }
 
   private boolean takes(Envelope envelope, Length thick) {

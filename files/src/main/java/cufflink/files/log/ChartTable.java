@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import cufflink.core.decor.Chart;
 import cufflink.core.decor.Owned;
+import cufflink.core.decor.Owned.Use;
 import cufflink.core.decor.Topper.Shape;
 import cufflink.core.measure.Length;
 import java.sql.Connection;
@@ -25,11 +26,12 @@ final class ChartTable {
     for (Owned each : chart.all()) {
       try (PreparedStatement insert =
           connection.prepareStatement(
-              "INSERT INTO owned (label, shape, across, down) VALUES (?, ?, ?, ?)")) {
+              "INSERT INTO owned (label, shape, across, down, use) VALUES (?, ?, ?, ?, ?)")) {
         insert.setString(1, each.label());
         insert.setString(2, each.shape().name());
         insert.setLong(3, each.across().units());
         insert.setLong(4, each.down().units());
+        insert.setString(5, each.use().name());
         insert.executeUpdate();
       }
     }
@@ -44,6 +46,7 @@ final class ChartTable {
         all.add(
             new Owned(
                 row.getString("label"),
+                Use.valueOf(row.getString("use")),
                 Shape.valueOf(row.getString("shape")),
                 Length.ofUnits(row.getLong("across")),
                 Length.ofUnits(row.getLong("down"))));
@@ -60,6 +63,7 @@ final class ChartTable {
                 array
                     .addObject()
                     .put("label", each.label())
+                    .put("use", each.use().name().toLowerCase(Locale.ROOT))
                     .put("shape", each.shape().name().toLowerCase(Locale.ROOT))
                     .put("across", each.across().toString())
                     .put("down", each.down().toString()));
@@ -73,6 +77,7 @@ final class ChartTable {
   static Owned read(JsonNode node) {
     return new Owned(
         node.path("label").asText(""),
+        Use.valueOf(node.path("use").asText("piece").toUpperCase(Locale.ROOT)),
         Shape.valueOf(node.path("shape").asText("").toUpperCase(Locale.ROOT)),
         Length.parse(node.path("across").asText("")),
         Length.parse(node.path("down").asText("")));

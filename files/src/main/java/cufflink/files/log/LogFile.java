@@ -19,7 +19,7 @@ import org.sqlite.SQLiteException;
 /** Opens the file of a log: whole, of a version that is known, and brought up to the newest. */
 final class LogFile {
   /** The newest version; its steps are the files 1.sql, 2.sql and so on. */
-  static final int VERSION = 4;
+  static final int VERSION = 5;
 
   /** How long another window's writing is waited for, in milliseconds. */
   private static final int PATIENCE = 3_000;

@@ -2,6 +2,7 @@ package cufflink.files.size;
 
 import cufflink.core.decor.Chart;
 import cufflink.core.decor.Owned;
+import cufflink.core.decor.Owned.Use;
 import cufflink.core.decor.Topper;
 import cufflink.core.decor.Topper.Shape;
 import cufflink.core.measure.Length;
@@ -17,12 +18,14 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** The sizes a maker owns, as they are written and said: {@code circle 40 mm called big punch}. */
 public final class ChartText {
   private static final Pattern WRITTEN =
       Pattern.compile(
-          "(?<shape>rectangle|circle|oval|ring)?\\s*(?<across>[^x×]+?)(?:\\s*[x×]\\s*(?<down>.+?))?"
+          "(?:(?<use>punch|die|frame|label|stamp|sheet|envelope)\\s+)?"
+              + "(?<shape>rectangle|circle|oval|ring)?\\s*(?<across>[^x×]+?)(?:\\s*[x×]\\s*(?<down>.+?))?"
               + "(?:\\s+called\\s+(?<label>.+))?",
           Pattern.CASE_INSENSITIVE);
 
@@ -47,11 +50,12 @@ public final class ChartText {
     if (across.isEmpty() || down.isEmpty()) {
       return Parsed.bad("chart.written", typed);
     }
+    Use use = use(found.group("use"));
+    if (use != Use.PIECE && found.group("shape") != null && shape(found) != Shape.RECTANGLE) {
+      return Parsed.bad("chart.square", typed);
+    }
     boolean isEven = across.equals(down);
-    Shape shape =
-        found.group("shape") == null
-            ? Shape.RECTANGLE
-            : Shape.valueOf(found.group("shape").toUpperCase(Locale.ROOT));
+    Shape shape = shape(found);
     if (shape == Shape.RING && down.get().compareTo(across.get()) >= 0) {
       return Parsed.bad("chart.no-ring", typed);
     }
@@ -62,22 +66,60 @@ public final class ChartText {
     String label = found.group("label") == null ? size : found.group("label").strip();
     String name =
         label.length() > Topper.LONGEST ? label.substring(0, Topper.LONGEST).strip() : label;
-    return Parsed.good(new Owned(name, shape, across.get(), down.get()));
+    return Parsed.good(new Owned(name, use, shape, across.get(), down.get()));
+  }
+
+  /** Whatever cuts a piece is called, only the piece counts. */
+  private static Use use(String word) {
+    String written = word == null ? "" : word.toUpperCase(Locale.ROOT);
+    return Stream.of(Use.STAMP, Use.SHEET, Use.ENVELOPE)
+        .filter(each -> each.name().equals(written))
+        .findFirst()
+        .orElse(Use.PIECE);
+  }
+
+  private static Shape shape(Matcher found) {
+    return found.group("shape") == null
+        ? Shape.RECTANGLE
+        : Shape.valueOf(found.group("shape").toUpperCase(Locale.ROOT));
   }
 
   private static Optional<Length> length(String text, Marks marks) {
     return LengthParser.parse(text.strip(), marks.unit()).value().filter(Length::isPositive);
   }
 
+  /**
+   * Reads what is to be printed or stamped.
+   *
+   * @param chart what is owned
+   * @param text what a stamp is called that is owned, or how wide and high it prints
+   * @param marks the ruler, for numbers without a unit
+   * @return a rectangle, or one sentence about what is wrong
+   */
+  public static Parsed<Owned> printed(Chart chart, String text, Marks marks) {
+    return chart.of(Use.STAMP).stream()
+        .filter(each -> each.label().equalsIgnoreCase(text.strip()))
+        .findFirst()
+        .map(Parsed::good)
+        .orElseGet(() -> parse("rectangle " + text, marks));
+  }
+
   /** Says what something that is owned is. */
   public static Message line(Owned owned) {
-    return switch (owned.shape()) {
-      case RECTANGLE, OUTLINE ->
-          Message.of("chart.rectangle", owned.label(), owned.across(), owned.down());
-      case CIRCLE -> Message.of("chart.circle", owned.label(), owned.across());
-      case OVAL -> Message.of("chart.oval", owned.label(), owned.across(), owned.down());
-      case RING -> Message.of("chart.ring", owned.label(), owned.across(), owned.down());
-    };
+    String key =
+        switch (owned.use()) {
+          case STAMP -> "chart.stamp";
+          case SHEET -> "chart.sheet";
+          case ENVELOPE -> "chart.envelope";
+          case PIECE ->
+              switch (owned.shape()) {
+                case RECTANGLE, OUTLINE -> "chart.rectangle";
+                case CIRCLE -> "chart.circle";
+                case OVAL -> "chart.oval";
+                case RING -> "chart.ring";
+              };
+        };
+    return Message.of(key, owned.label(), owned.across(), owned.down());
   }
 
   /** Writes the chart: each size, and what fits inside it. */

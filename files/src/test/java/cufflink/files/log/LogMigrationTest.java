@@ -3,6 +3,7 @@ package cufflink.files.log;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.core.decor.Owned;
 import cufflink.core.log.CardMade;
 import cufflink.core.log.Done;
 import java.io.IOException;
@@ -45,6 +46,24 @@ class LogMigrationTest {
           "INSERT INTO card VALUES ('c', '2026-05-02', 'Folio', 4, 'Nell', '', 9, 0, '', '',"
               + " 'words', '{\"title\": \"Tide\", \"pattern\": \"folio\", \"id\": \"j\","
               + " \"order\": {\"kits\": 3}}')");
+    }
+  }
+
+  /** Before version 5 all that was owned was cut. */
+  @Test
+  void whatWasOwned_isOwnedStill() throws Exception {
+    writeVersionOne();
+    LogStore.open(file()).orElseThrow().close();
+    try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file());
+        Statement statement = connection.createStatement()) {
+      statement.execute("ALTER TABLE owned DROP COLUMN use");
+      statement.execute("PRAGMA user_version = 4");
+      statement.execute(
+          "INSERT INTO owned (label, shape, across, down) VALUES ('punch', 'CIRCLE', 5, 5)");
+    }
+    try (LogStore store = LogStore.open(file()).orElseThrow()) {
+      Owned punch = store.chart().orElseThrow().of(Owned.Use.PIECE).get(0);
+      assertEquals("punch", punch.label());
     }
   }
 

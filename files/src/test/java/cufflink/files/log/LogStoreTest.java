@@ -121,7 +121,10 @@ class LogStoreTest {
             List.of(new Planned("p", LocalDate.of(2027, 1, 9), kits, "Kit", "", "Launch day")),
             List.of(new Given("g", "k", LocalDate.of(2026, 12, 1), 2, "Ömer")),
             new Sundries(Map.of(Kind.of(Material.PADS), 40L, Kind.ribbon(mm(7)), 99L)),
-            new Chart(List.of(new Owned("punch", Shape.CIRCLE, mm(38), mm(38)))));
+            new Chart(
+                List.of(
+                    new Owned("punch", Shape.CIRCLE, mm(38), mm(38)),
+                    new Owned("kraft", Owned.Use.ENVELOPE, Shape.RECTANGLE, mm(131), mm(181)))));
     String json = LogFormat.json(whole);
     assertEquals(whole, LogFormat.read("log.json", json).orElseThrow());
     try (LogStore store = open()) {

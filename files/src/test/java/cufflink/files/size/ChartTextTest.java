@@ -31,8 +31,62 @@ class ChartTextTest {
     assertEquals(new Owned(label, shape, Length.parse(across), Length.parse(down)), owned);
   }
 
+  /** What is not cut is a rectangle; whatever cuts is only asked what comes of it. */
   @ParameterizedTest
-  @ValueSource(strings = {"", "star", "circle", "circle 40 x 30", "0 x 5", "circle -4", "x", "4 x"})
+  @CsvSource({
+    "stamp 62 mm x 18 mm called thanks, STAMP, RECTANGLE, 'thanks, a stamp that prints 62 × 18'",
+    "sheet 12 in x 12 in called pad, SHEET, RECTANGLE, 'pad, a sheet 305 (then a hair less) × 305 (then a hair less)'",
+    "Envelope rectangle 133 x 184, ENVELOPE, RECTANGLE, "
+        + "'Envelope rectangle 133 x 184, an envelope 133 × 184'",
+    "punch circle 25 called small, PIECE, CIRCLE, 'small, a circle 25 across'",
+    "frame 60 x 40 called slide, PIECE, RECTANGLE, 'slide, 60 × 40'"
+  })
+  void whatItIs_isRead(String text, Owned.Use use, Shape shape, String line) {
+    Owned owned = ChartText.parse(text, Marks.MILLIMETRES).orElseThrow();
+    assertEquals(use, owned.use());
+    assertEquals(shape, owned.shape());
+    assertEquals(line, ChartText.line(owned).say(Words.on(Marks.MILLIMETRES, Fractions.PLAIN)));
+  }
+
+  /** Only on a piece can anything be stamped, however large a sheet is. */
+  @Test
+  void stamp_fitsOnPiecesOnly_andIsCalledByItsName() {
+    Chart chart = Chart.NONE;
+    for (String each :
+        List.of(
+            "sheet 210 x 297 called pad",
+            "envelope 133 x 184 called kraft",
+            "stamp 62 x 18 called thanks",
+            "label 70 x 25 called tag")) {
+      chart = chart.with(ChartText.parse(each, Marks.MILLIMETRES).orElseThrow());
+    }
+    Owned printed = ChartText.printed(chart, "Thanks", Marks.MILLIMETRES).orElseThrow();
+    assertEquals(
+        List.of("tag"),
+        chart.fits(printed.across(), printed.down(), Marks.MILLIMETRES).holding().stream()
+            .map(Owned::label)
+            .toList());
+    Owned tag = chart.of(Owned.Use.PIECE).get(0);
+    assertEquals(List.of(printed), chart.inside(tag));
+    assertEquals("pad", chart.sheets().get(0).label());
+    assertEquals("kraft", chart.envelopes().get(0).label());
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "",
+        "star",
+        "sheet circle 40",
+        "stamp oval 60 x 20",
+        "envelope",
+        "circle",
+        "circle 40 x 30",
+        "0 x 5",
+        "circle -4",
+        "x",
+        "4 x"
+      })
   void senseless_isOneSentence(String text) {
     String told = ChartText.parse(text, Marks.MILLIMETRES).problem().say(Spoken.ENGLISH);
     assertTrue(told.startsWith("“" + text.strip() + "”") && told.endsWith("."), told);
