@@ -33,6 +33,20 @@ public record Chart(List<Owned> all) {
     return all.stream().filter(each -> each.use() == use).toList();
   }
 
+  /**
+   * Returns the size of what is owned, where a length is asked for.
+   *
+   * @param label what it is called, in any case
+   * @param isDown whether what is asked for goes down the card
+   * @return how high it is if so, else how wide; empty if nothing is called so
+   */
+  public Optional<Length> length(String label, boolean isDown) {
+    return all.stream()
+        .filter(each -> each.label().equalsIgnoreCase(label.strip()))
+        .findFirst()
+        .map(each -> isDown ? each.down() : each.across());
+  }
+
   /** Returns the sheets of paper that are owned. */
   public List<Sheet> sheets() {
     return of(Use.SHEET).stream()

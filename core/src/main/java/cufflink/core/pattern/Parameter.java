@@ -127,4 +127,9 @@ public record Parameter(
   public boolean isLength() {
     return kind() == Kind.LENGTH;
   }
+
+  /** Says whether it goes down the card: it grows with the height, or is how high a topper is. */
+  public boolean isDown() {
+    return scales == Scaling.ALONG || id.endsWith("_down");
+  }
 }

@@ -1,5 +1,6 @@
 package cufflink.desktop.work;
 
+import cufflink.core.decor.Chart;
 import cufflink.core.decor.Spacing;
 import cufflink.core.decor.Topper;
 import cufflink.core.finding.Finding;
@@ -91,8 +92,13 @@ public final class Sizing {
     return unusable.isPresent() ? Parsed.bad(unusable.get()) : setting;
   }
 
-  /** Only a place of something may be below nought. */
+  /** What is owned gives its size by its name. Only a place of something may be below nought. */
   private Parsed<Length> length(Parameter known, String text) {
+    Chart owned = bench.papers().owned().get();
+    Optional<Length> named = owned.length(text, known.isDown());
+    if (named.isPresent()) {
+      return Parsed.good(named.get());
+    }
     Unit unit = bench.shownMarks().unit();
     return Topper.least(known.id()).compareTo(Length.ZERO) < 0
         ? LengthParser.signed(text, unit)

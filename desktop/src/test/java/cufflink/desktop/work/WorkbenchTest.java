@@ -4,6 +4,8 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.core.decor.Owned;
+import cufflink.core.decor.Topper;
 import cufflink.core.finding.Finding;
 import cufflink.core.fit.Goal;
 import cufflink.core.job.Derivation;
@@ -47,6 +49,19 @@ class WorkbenchTest {
     assertEquals(
         Length.ofMillimetres(70 + 110 + 82),
         derivation().made().orElseThrow().design().base().width());
+  }
+
+  /** How wide it is goes across the card, how high down it. */
+  @Test
+  void type_whatIsOwned_takesItsSize() {
+    Length across = Length.ofMillimetres(71);
+    Length down = Length.ofMillimetres(145);
+    bench.papers().note(new Owned("tall die", Topper.Shape.RECTANGLE, across, down));
+    assertTrue(bench.sizing().type("left", "Tall die").value().isPresent());
+    assertEquals(across, length("left"));
+    assertTrue(bench.sizing().type("height", "tall die").value().isPresent());
+    assertEquals(down, length("height"));
+    assertTrue(bench.sizing().type("left", "tall").value().isEmpty());
   }
 
   @Test

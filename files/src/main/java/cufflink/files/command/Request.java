@@ -229,6 +229,12 @@ final class Request {
     String place = "--set " + parameter.id();
     return switch (parameter.kind()) {
       case LENGTH -> {
+        if (text.matches(".*\\p{L}{3}.*")) {
+          Optional<Length> named = OwnLog.chart().length(text, parameter.isDown());
+          if (named.isPresent()) {
+            yield new Setting.OfLength(named.get());
+          }
+        }
         Length least = Topper.least(parameter.id());
         yield new Setting.OfLength(
             orBad(

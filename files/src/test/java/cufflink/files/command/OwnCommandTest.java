@@ -53,6 +53,8 @@ class OwnCommandTest {
     // that.
     assertEquals(Cufflink.GOOD, run("plan", "off-centre-gate", "--envelope", "test kraft"));
     assertTrue(said().contains("Closed 147 × 200"), said());
+    run("plan", "off-centre-gate", "--set", "width=test kraft");
+    assertTrue(said().contains("Closed 151 ×"), said());
     run("check", "off-centre-gate", "--set", "height=140");
     assertTrue(said().contains("Of your own envelopes test kraft takes it"), said());
     assertEquals(Cufflink.GOOD, run("own", "forget", "test kraft"));
