@@ -2,6 +2,7 @@ package cufflink.desktop;
 
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
+import cufflink.files.log.DemoOwned;
 import cufflink.files.pattern.PatternLibrary;
 import cufflink.files.project.DemoProjects;
 import cufflink.files.project.UserFolders;
@@ -48,6 +49,9 @@ public record Preload(
         library.thenApplyAsync(
             known -> {
               List<Job> jobs = DemoProjects.all();
+              if (demo) {
+                DemoOwned.begin(folders.log());
+              }
               // The first derivation loads the geometry library, which is better done by now.
               Job first = jobs.get(0);
               known.pattern(first.patternId()).ifPresent(each -> Derivation.of(each, first));

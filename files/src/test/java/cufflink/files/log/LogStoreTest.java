@@ -74,6 +74,23 @@ class LogStoreTest {
     return new CardMade("card-" + number, day, job, "Construction " + number % 21, memory);
   }
 
+  /** The demonstration owns something of each use once, and what is forgotten stays so. */
+  @Test
+  void demonstration_ownsSomethingOfEachUse() {
+    Path file = folder.resolve("shown").resolve("cards.sqlite");
+    DemoOwned.begin(file);
+    try (LogStore store = LogStore.open(file).orElseThrow()) {
+      for (Owned.Use use : Owned.Use.values()) {
+        assertTrue(store.chart().orElseThrow().of(use).size() > 0, use.name());
+      }
+      store.put(Chart.NONE);
+    }
+    DemoOwned.begin(file);
+    try (LogStore store = LogStore.open(file).orElseThrow()) {
+      assertEquals(Chart.NONE, store.chart().orElseThrow());
+    }
+  }
+
   @Test
   void cards_comeBackAsTheyWere_newestFirst() {
     List<CardMade> put = new ArrayList<>();
