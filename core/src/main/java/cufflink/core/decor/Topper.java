@@ -360,8 +360,12 @@ public record Topper(
    * @return below nought for the places of toppers, which may lie past an edge; else nought
    */
   public static Length least(String value) {
-    boolean isPlace = value.matches(PREFIX + "[1-9][0-9]*_(left|top)");
-    return isPlace ? Length.ZERO.minus(PAST) : Length.ZERO;
+    return isPlace(value) ? Length.ZERO.minus(PAST) : Length.ZERO;
+  }
+
+  /** Says whether a value is how far a topper lies from an edge, by the value's id. */
+  public static boolean isPlace(String value) {
+    return value.matches(PREFIX + "[1-9][0-9]*_(left|top)");
   }
 
   /** Returns the same on another of several equal pieces, or on each. */

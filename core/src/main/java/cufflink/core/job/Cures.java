@@ -1,5 +1,6 @@
 package cufflink.core.job;
 
+import cufflink.core.decor.Topper;
 import cufflink.core.finding.Finding;
 import cufflink.core.finding.Finding.Fix;
 import cufflink.core.measure.Length;
@@ -8,7 +9,6 @@ import cufflink.core.pattern.Parameter;
 import cufflink.core.value.Setting;
 import cufflink.core.value.Values;
 import cufflink.core.words.Message;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -27,19 +27,20 @@ import java.util.stream.Stream;
  * <p>Each value is led away from where it is, by steps that double, until the finding is gone, and
  * then back by halves to the nearest mark at which it still is. A cure that keeps the finished size
  * goes before one that does not. A value that cures only in the middle of a range that the steps
- * leap over is not found: then there is no cure, never a wrong one. What cures something else is
- * tried first, as one change that cures both is better than two; and the search ends after so many
- * foldings.
+ * leap over is not found: then there is no cure, never a wrong one. What a maker has put on is
+ * moved before it is made smaller, and that before anything else of the card is changed. What cures
+ * something else is tried first, as one change that cures both is better than two; and the search
+ * ends after so many foldings.
  */
 public final class Cures {
   /** How often a value is led twice as far; farther than any card reaches. */
   private static final int MOST_LEAPS = 12;
 
   /** How many sizes are tried for one finding where each is folded in thought. */
-  private static final int MOST_FOLDED = 120;
+  private static final int MOST_FOLDED = 60;
 
   /** How many are tried for all of them; where more goes wrong than that, one thing is to blame. */
-  private static final int MOST_IN_ALL = 3 * MOST_FOLDED;
+  private static final int MOST_IN_ALL = 2 * MOST_FOLDED;
 
   private final Derivation derivation;
   private final BooleanSupplier stops;
@@ -113,23 +114,51 @@ public final class Cures {
 
   private Optional<Fix> cure(Finding finding, boolean onlyFolded) {
     Trial trial = new Trial(finding, onlyFolded);
-    Optional<Fix> known = trial.known();
-    if (known.isPresent()) {
-      return known;
-    }
-    List<Remedy> remedies = new ArrayList<>();
-    for (Parameter parameter : derivation.pattern().parameters()) {
-      boolean given = parameter.scales() == Parameter.Scaling.GIVEN;
-      if (!given && !derivation.job().pinned().contains(parameter.id())) {
-        trial.lead(parameter).forEach(remedies::add);
-      }
-    }
+    List<Parameter> parameters =
+        derivation.pattern().parameters().stream()
+            .filter(each -> each.scales() != Parameter.Scaling.GIVEN)
+            .filter(each -> !derivation.job().pinned().contains(each.id()))
+            .toList();
+    // What its maker has put on is moved before anything else of the card is.
+    List<Parameter> own = parameters.stream().filter(each -> isOwn(finding, each)).toList();
     Optional<Fix> best =
-        remedies.stream()
-            .min(Comparator.comparing(Remedy::resizes).thenComparing(Remedy::size))
-            .map(Remedy::fix);
+        trial
+            .known()
+            .or(() -> elsewhere(trial, own))
+            .or(() -> best(trial, own.stream().filter(each -> Topper.isPlace(each.id())).toList()))
+            .or(() -> best(trial, own.stream().filter(each -> !Topper.isPlace(each.id())).toList()))
+            .or(
+                () ->
+                    best(trial, parameters.stream().filter(each -> !own.contains(each)).toList()));
     best.ifPresent(found::add);
     return best;
+  }
+
+  private static boolean isOwn(Finding finding, Parameter parameter) {
+    String piece = parameter.id().split("_")[0];
+    boolean isThere =
+        finding.place().piece().equals(piece) || finding.place().lines().contains(piece);
+    return isThere && Topper.isId(piece);
+  }
+
+  /** Finds a place on a panel; both sides are set at once, as neither alone may be enough. */
+  private Optional<Fix> elsewhere(Trial trial, List<Parameter> own) {
+    return own.stream()
+        .map(each -> each.id().split("_")[0])
+        .distinct()
+        .flatMap(id -> Elsewhere.of(derivation, id).stream())
+        .filter(
+            each -> derivation.job().pinned().stream().noneMatch(it -> each.get(it).isPresent()))
+        .filter(each -> trial.cures(derivation.job().values().and(each)))
+        .findFirst()
+        .map(each -> new Fix(Elsewhere.told(derivation, each), each));
+  }
+
+  private static Optional<Fix> best(Trial trial, List<Parameter> parameters) {
+    return parameters.stream()
+        .flatMap(trial::lead)
+        .min(Comparator.comparing(Remedy::resizes).thenComparing(Remedy::size))
+        .map(Remedy::fix);
   }
 
   /** What is found of the same values serves the cures of all findings. */
@@ -168,7 +197,7 @@ public final class Cures {
       return cures(derivation.job().values().and(parameter.id(), setting));
     }
 
-    private boolean cures(Values values) {
+    boolean cures(Values values) {
       if (most <= 0 || onlyFolded && left <= 0 || stops.getAsBoolean()) {
         return false;
       }
@@ -220,7 +249,7 @@ public final class Cures {
       long failed = 0;
       for (int leap = 0; leap <= MOST_LEAPS; leap++) {
         long steps = 1L << leap;
-        Optional<Setting> setting = moved(now, way * steps);
+        Optional<Setting> setting = moved(parameter, now, way * steps);
         if (setting.isEmpty()) {
           return Optional.empty();
         }
@@ -237,13 +266,13 @@ public final class Cures {
       long most = failed;
       while (least - most > 1) {
         long middle = (least + most) / 2;
-        if (cures(parameter, moved(now, way * middle).orElseThrow())) {
+        if (cures(parameter, moved(parameter, now, way * middle).orElseThrow())) {
           least = middle;
         } else {
           most = middle;
         }
       }
-      Setting setting = moved(now, way * least).orElseThrow();
+      Setting setting = moved(parameter, now, way * least).orElseThrow();
       boolean resizes = parameter.role() != Parameter.Role.OTHER;
       return new Remedy(parameter, setting, resizes, Math.abs(amount(setting) - amount(now)));
     }
@@ -255,7 +284,7 @@ public final class Cures {
     }
 
     /** Moves a value by so many marks, or a count by so many; nothing if it leaves the table. */
-    private Optional<Setting> moved(Setting now, long steps) {
+    private Optional<Setting> moved(Parameter parameter, Setting now, long steps) {
       if (now instanceof Setting.OfCount count) {
         long moved = count.count() + steps;
         return moved < 1 || moved > 1_000
@@ -267,7 +296,8 @@ public final class Cures {
       Length mark = derivation.job().marks().floor(length);
       boolean between = steps < 0 && !mark.equals(length);
       Length moved = mark.plus(Length.ofUnits(step.units() * (between ? steps + 1 : steps)));
-      return moved.compareTo(Length.ZERO) < 0 || moved.compareTo(LengthParser.LONGEST) > 0
+      return moved.compareTo(Topper.least(parameter.id())) < 0
+              || moved.compareTo(LengthParser.LONGEST) > 0
           ? Optional.empty()
           : Optional.of(new Setting.OfLength(moved));
     }
