@@ -15,8 +15,10 @@ import cufflink.files.figure.Figure;
 import cufflink.files.project.TopperFormat;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -32,11 +34,19 @@ final class TopperText {
           "(?<shape>rectangle|circle|oval|ring|outline (?<file>.+?\\.[sS][vV][gG])) (?<across>[^x]+?)"
               + "(?: ?x ?(?<down>.+?))? on"
               + "(?: (?<copy>each|[1-9]\\d{0,2}))?"
-              + " (?<on>[\\w-]+) (?<face>inside|outside) at (?<left>[^,]+),(?<top>.+?)"
-              + "(?: tilted (?<tilt>-?\\d{1,3}))?"
-              + "(?: (?<paper>white|card|patterned))?(?: (?<with>liquid|tape|dots|foam|none))?"
-              + "(?: (?<stock>white|card|patterned))?"
-              + "(?<foot> by its foot)?(?<tucked> tucked)?(?<over> overhanging)?(?: on (?<cards>\\d{1,9}) cards?)?(?: called (?<label>.+?))?(?: saying (?<words>.+))?");
+              + " (?<on>[\\w-]+) (?<face>inside|outside) at (?<left>[^,]+),"
+              + "(?<top>[^\\p{L}]+(?:in|cm|mm)?)(?<more>.*?)"
+              + "(?:(?<= )called (?<label>.+?))?(?:(?<= )saying (?<words>.+))?");
+
+  /** What may follow the place, in any order. */
+  private static final Pattern MORE =
+      Pattern.compile(
+          "(?:tilted (?<tilt>-?\\d{1,3})|(?<stock>white|card|patterned)"
+              + "|(?<with>liquid|tape|dots|foam|none)|(?<foot>by its foot)|(?<tucked>tucked)"
+              + "|(?<over>overhanging)|on (?<cards>\\d{1,9}) cards?)(?: |$)");
+
+  private static final List<String> GROUPS =
+      List.of("tilt", "stock", "with", "foot", "tucked", "over", "cards");
 
   private final Topper topper;
   private final long tilt;
@@ -66,6 +76,7 @@ final class TopperText {
     if (!found.matches()) {
       throw BadInputException.of("command.topper", OPTION, written);
     }
+    Map<String, String> more = more(found.group("more").strip(), written);
     Length across = length(found.group("across"), ruler);
     String high = found.group("down");
     Optional<Figure> figure =
@@ -93,21 +104,39 @@ final class TopperText {
                     .or(() -> figure.map(Figure::label))
                     .orElse(shape)),
             TopperFormat.words(Optional.ofNullable(found.group("words")).orElse("")),
-            Topper.Shape.valueOf(shape.toUpperCase(Locale.ROOT)),
-            Topper.Stock.valueOf(upper(found, "stock", upper(found, "paper", "white"))),
+            Topper.Shape.valueOf(upper(shape)),
+            Topper.Stock.valueOf(upper(more.getOrDefault("stock", "white"))),
             found.group("on"),
-            Face.valueOf(upper(found, "face", "")),
+            Face.valueOf(upper(found.group("face"))),
             new Topper.Fixing(
-                Adhesive.valueOf(upper(found, "with", "liquid")),
-                found.group("foot") != null,
-                found.group("over") != null,
-                found.group("tucked") != null),
+                Adhesive.valueOf(upper(more.getOrDefault("with", "liquid"))),
+                more.containsKey("foot"),
+                more.containsKey("over"),
+                more.containsKey("tucked")),
             start,
             figure.map(Figure::outline),
             "",
-            new Topper.Which(copy(found.group("copy")), cards(found.group("cards"), written)));
-    String turn = found.group("tilt");
-    return new TopperText(topper, turn == null ? 0 : Long.parseLong(turn));
+            new Topper.Which(copy(found.group("copy")), cards(more.get("cards"), written)));
+    return new TopperText(topper, Long.parseLong(more.getOrDefault("tilt", "0")));
+  }
+
+  /** Reads what follows the place, each at most once. */
+  private static Map<String, String> more(String text, String written) {
+    Map<String, String> more = new HashMap<>();
+    Matcher found = MORE.matcher(text);
+    int at = 0;
+    while (at < text.length()) {
+      if (!found.find(at) || found.start() != at) {
+        throw BadInputException.of("command.topper-word", OPTION, written, text.substring(at));
+      }
+      for (String group : GROUPS) {
+        if (found.group(group) != null && more.put(group, found.group(group)) != null) {
+          throw BadInputException.of("command.topper-word", OPTION, written, text.substring(at));
+        }
+      }
+      at = found.end();
+    }
+    return more;
   }
 
   private static int copy(String text) {
@@ -131,8 +160,8 @@ final class TopperText {
     return orBad(OPTION, LengthParser.parse(text.strip(), ruler.unit()));
   }
 
-  private static String upper(Matcher found, String group, String usual) {
-    return Optional.ofNullable(found.group(group)).orElse(usual).toUpperCase(Locale.ROOT);
+  private static String upper(String text) {
+    return text.toUpperCase(Locale.ROOT);
   }
 
   static List<Topper> toppers(List<TopperText> all) {

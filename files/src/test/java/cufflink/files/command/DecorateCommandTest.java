@@ -13,6 +13,9 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -28,6 +31,7 @@ class DecorateCommandTest {
   @TempDir private Path folder;
   private final ByteArrayOutputStream out = new ByteArrayOutputStream();
   private final ByteArrayOutputStream err = new ByteArrayOutputStream();
+  private final Set<String> plans = new HashSet<>();
 
   private int run(String... arguments) {
     out.reset();
@@ -38,6 +42,29 @@ class DecorateCommandTest {
 
   private String said() {
     return err.toString(StandardCharsets.UTF_8);
+  }
+
+  /** What follows the place comes in any order, and what is not understood is named. */
+  @Test
+  void wordsAfterThePlace_areTakenInAnyOrder() {
+    for (String more :
+        List.of(
+            "foam patterned tilted 10 overhanging on 2 cards",
+            "on 2 cards overhanging patterned tilted 10 foam",
+            "tilted 10 on 2 cards foam overhanging patterned")) {
+      String topper = "circle 30 on base outside at 20, 1 1/4 in " + more + " called foam tape";
+      run("plan", "off-centre-gate", "--json", "--copies", "3", "--topper", topper);
+      assertTrue(
+          out.toString(StandardCharsets.UTF_8).contains("\"label\" : \"foam tape\""), said());
+      plans.add(out.toString(StandardCharsets.UTF_8));
+    }
+    assertEquals(1, plans.size());
+    for (String more : List.of("black", "foam foam", "foam tape", "2 cards")) {
+      int code =
+          run("plan", "off-centre-gate", "--topper", "circle 30 on base inside at 20, 30 " + more);
+      assertEquals(Cufflink.BAD_INPUT, code);
+      assertTrue(said().contains("is not understood; after the place come"), said());
+    }
   }
 
   /** What is typed is what is planned: at an edge, past it, and on which of several pieces. */
