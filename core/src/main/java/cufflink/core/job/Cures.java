@@ -198,15 +198,23 @@ public final class Cures {
     }
 
     boolean cures(Values values) {
-      if (most <= 0 || onlyFolded && left <= 0 || stops.getAsBoolean()) {
+      if (stops.getAsBoolean()) {
         return false;
       }
       // What is wrong before it is folded needs no folding.
       if (!isCured(atOnce(values))) {
         return false;
       }
-      most -= onlyFolded ? 1 : 0;
-      return !onlyFolded || isCured(folded(values));
+      if (!onlyFolded) {
+        return true;
+      }
+      if (!folded.containsKey(values)) {
+        if (most <= 0 || left <= 0) {
+          return false;
+        }
+        most--;
+      }
+      return isCured(folded(values));
     }
 
     private boolean isCured(List<Finding> findings) {

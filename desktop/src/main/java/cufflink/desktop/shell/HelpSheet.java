@@ -24,6 +24,7 @@ final class HelpSheet extends StackPane {
           "open",
           "print",
           "pin",
+          "owned",
           "find",
           "snap",
           "units",

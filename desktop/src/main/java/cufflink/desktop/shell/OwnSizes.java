@@ -67,10 +67,16 @@ final class OwnSizes {
     fits.getItems().add(Sentence.typed(Words.say("decorate.fits-prompt"), this::fits));
     Menu forget = new Menu(Words.say("decorate.forget"));
     for (Owned each : chart().all()) {
-      forget.getItems().add(Sentence.item(line(each), () -> bench.papers().forget(each.label())));
+      forget.getItems().add(Sentence.item(line(each), () -> forget(each)));
     }
     forget.setDisable(chart().all().isEmpty());
     return List.of(fits, Sentence.typed(Words.say("decorate.own-prompt"), this::note), forget);
+  }
+
+  /** What is forgotten is told in full, so that it can be noted again. */
+  private void forget(Owned owned) {
+    bench.papers().forget(owned.label());
+    bench.tell(Words.say("decorate.forgotten", line(owned)));
   }
 
   private String line(Owned owned) {

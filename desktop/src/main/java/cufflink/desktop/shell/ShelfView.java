@@ -8,7 +8,6 @@ import cufflink.core.job.Order;
 import cufflink.core.measure.LengthFormat;
 import cufflink.core.measure.Marks;
 import cufflink.core.measure.Parsed;
-import cufflink.core.paper.Envelope;
 import cufflink.core.paper.HeldItem;
 import cufflink.core.paper.Sheet;
 import cufflink.core.words.Message;
@@ -262,22 +261,19 @@ final class ShelfView extends VBox {
   private List<MenuItem> sheets() {
     return or(
         "shelf.any-sheet",
-        Optional.<Sheet>empty(),
-        atHand().sheets(each -> wish(wish.withSheet(Optional.of(each)))),
-        each -> wish.withSheet(each));
+        wish.withSheet(Optional.empty()),
+        atHand().sheets(each -> wish(wish.withSheet(Optional.of(each)))));
   }
 
   private List<MenuItem> envelopes() {
     return or(
         "shelf.any-envelope",
-        Optional.<Envelope>empty(),
-        atHand().envelopes(each -> wish(wish.withEnvelope(Optional.of(each)))),
-        each -> wish.withEnvelope(each));
+        wish.withEnvelope(Optional.empty()),
+        atHand().envelopes(each -> wish(wish.withEnvelope(Optional.of(each)))));
   }
 
-  private <T> List<MenuItem> or(
-      String any, Optional<T> none, List<MenuItem> items, Function<Optional<T>, Wish> with) {
-    items.add(0, Sentence.item(Words.say(any), () -> wish(with.apply(none))));
+  private List<MenuItem> or(String any, Wish without, List<MenuItem> items) {
+    items.add(0, Sentence.item(Words.say(any), () -> wish(without)));
     return items;
   }
 

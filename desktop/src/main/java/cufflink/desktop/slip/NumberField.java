@@ -1,8 +1,12 @@
 package cufflink.desktop.slip;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
+import javafx.scene.input.ContextMenuEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
@@ -36,6 +40,7 @@ public final class NumberField extends TextField {
             });
     addEventFilter(KeyEvent.KEY_PRESSED, this::key);
     addEventFilter(MouseEvent.MOUSE_CLICKED, this::click);
+    addEventFilter(ContextMenuEvent.CONTEXT_MENU_REQUESTED, this::offer);
   }
 
   /** Shows another number, as after undoing, unless it is just this that is being typed. */
@@ -108,6 +113,17 @@ public final class NumberField extends TextField {
   private void click(MouseEvent event) {
     if (isFresh && getSelectedText().isEmpty()) {
       selectAll();
+    }
+  }
+
+  /** By the right button or the menu key; where nothing is owned, cut and paste are offered. */
+  private void offer(ContextMenuEvent event) {
+    List<MenuItem> offers = actions.offers();
+    if (!offers.isEmpty()) {
+      ContextMenu menu = new ContextMenu();
+      menu.getItems().addAll(offers);
+      menu.show(this, event.getScreenX(), event.getScreenY());
+      event.consume();
     }
   }
 

@@ -2,6 +2,7 @@ package cufflink.desktop.slip;
 
 import cufflink.core.expression.Kind;
 import cufflink.core.pattern.Parameter;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import javafx.application.Platform;
@@ -39,6 +40,9 @@ final class RowView extends VBox {
 
     /** Another word is chosen. */
     void choose(Parameter.Choice choice);
+
+    /** What the maker owns is offered, to take its size. */
+    List<MenuItem> offers();
 
     /** Typing has come to an end. */
     void finish();

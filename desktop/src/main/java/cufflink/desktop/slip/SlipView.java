@@ -1,5 +1,7 @@
 package cufflink.desktop.slip;
 
+import cufflink.core.decor.Owned;
+import cufflink.core.measure.Length;
 import cufflink.core.measure.Parsed;
 import cufflink.core.pattern.Parameter;
 import cufflink.core.scene.Ref;
@@ -16,9 +18,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
 
@@ -254,6 +258,13 @@ public final class SlipView extends ScrollPane {
       }
 
       @Override
+      public List<MenuItem> offers() {
+        return row.parameter().filter(Parameter::isLength).stream()
+            .flatMap(SlipView.this::owned)
+            .toList();
+      }
+
+      @Override
       public void finish() {
         bench.sizing().finish();
       }
@@ -278,6 +289,23 @@ public final class SlipView extends ScrollPane {
         presser.accept(row.subject());
       }
     };
+  }
+
+  /** Only a whole card is as large as a sheet or an envelope. */
+  private Stream<MenuItem> owned(Parameter parameter) {
+    boolean isCard = parameter.role() != Parameter.Role.OTHER;
+    return bench.papers().owned().get().all().stream()
+        .filter(each -> isCard || each.use() == Owned.Use.PIECE || each.use() == Owned.Use.STAMP)
+        .map(
+            each -> {
+              Length length = parameter.isDown() ? each.down() : each.across();
+              MenuItem item =
+                  new MenuItem(
+                      Words.say("size.named", each.label(), bench.format().format(length)));
+              item.setOnAction(
+                  event -> bench.sizing().set(parameter, new Setting.OfLength(length)));
+              return item;
+            });
   }
 
   private Optional<String> typeOver(String parameter, String text) {

@@ -144,8 +144,9 @@ public final class PaperDrawer {
     owned.set(owned.get().with(one));
   }
 
-  /** Notes no longer what has a name. */
+  /** Notes no longer what has a name; no sheet is offered by it any more. */
   public void forget(String label) {
+    typed.removeIf(each -> each.label().equalsIgnoreCase(label));
     owned.set(owned.get().without(label));
   }
 

@@ -39,7 +39,9 @@ final class CheckCommand implements Callable<Integer> {
     List<Finding> findings = derivation.findings();
     List<Answer> answers =
         report
-            .map(each -> Answers.of(derivation, each, answer.format(), OwnLog.chart().envelopes()))
+            .map(
+                each ->
+                    Answers.of(derivation, each, answer.format(), OwnLog.chartIfAny().envelopes()))
             .orElse(List.of());
     PrintWriter out = spec.commandLine().getOut();
     if (json) {

@@ -119,7 +119,7 @@ final class FindCommand implements Callable<Integer> {
 
   private static List<Sheet> every() {
     List<Sheet> every = new ArrayList<>(StandardSizes.sheets());
-    every.addAll(OwnLog.chart().sheets());
+    every.addAll(OwnLog.chartIfAny().sheets());
     return every;
   }
 

@@ -35,6 +35,15 @@ final class OwnLog {
         : Chart.NONE;
   }
 
+  /** Returns what is owned, for what can do without: a log that cannot be read stops nothing. */
+  static Chart chartIfAny() {
+    try {
+      return chart();
+    } catch (BadInputException unreadable) {
+      return Chart.NONE;
+    }
+  }
+
   /** Finds a sheet by the name of its size, or by what its owner calls it. */
   static Sheet sheet(String name) {
     return StandardSizes.sheet(name)

@@ -230,7 +230,7 @@ final class Request {
     return switch (parameter.kind()) {
       case LENGTH -> {
         if (text.matches(".*\\p{L}{3}.*")) {
-          Optional<Length> named = OwnLog.chart().length(text, parameter.isDown());
+          Optional<Length> named = OwnLog.chartIfAny().length(text, parameter.isDown());
           if (named.isPresent()) {
             yield new Setting.OfLength(named.get());
           }
