@@ -9,6 +9,7 @@ import cufflink.core.flat.Facet;
 import cufflink.core.flat.FlatPattern;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
+import cufflink.core.pattern.Parameter;
 import cufflink.core.value.Values;
 import cufflink.core.words.Message;
 import java.util.ArrayList;
@@ -77,16 +78,17 @@ final class Elsewhere {
 
   /** Says where it is to be moved to. */
   static Message told(Derivation derivation, Values place) {
-    List<Message> sides =
-        derivation.pattern().parameters().stream()
-            .filter(each -> place.get(each.id()).isPresent())
-            .map(
-                each ->
-                    Message.of("value.set", each.label(), place.length(each.id()).orElseThrow()))
-            .toList();
-    return sides.size() == 1
-        ? sides.get(0)
-        : Message.of("value.set-both", sides.get(0), sides.get(1));
+    List<Object> said = new ArrayList<>();
+    for (Parameter each : derivation.pattern().parameters()) {
+      place
+          .length(each.id())
+          .ifPresent(
+              length -> {
+                said.add(each.label());
+                said.add(length);
+              });
+    }
+    return Message.of(said.size() == 2 ? "value.set" : "value.set-both", said.toArray());
   }
 
   private List<Values> on(List<Facet> panels) {
