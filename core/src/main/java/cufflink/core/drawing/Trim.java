@@ -31,6 +31,9 @@ final class Trim {
    */
   static List<List<Spot>> to(List<List<Spot>> rings, List<List<Spot>> figures) {
     Overlap.Outline rim = Overlap.Outline.of(rings.get(0));
+    if (rim.area() == 0) {
+      return List.of();
+    }
     if (rings.size() == 1 && rim.convex()) {
       return figures.stream()
           .map(figure -> Overlap.within(figure, rim))

@@ -28,6 +28,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 
@@ -108,6 +109,21 @@ public record Thickness(List<Region> regions, double grams) {
    * @return how thick it is where
    */
   public static Thickness of(FoldModel model, double moment, Design design, Materials materials) {
+    return of(model, moment, design, materials, joint -> false);
+  }
+
+  /**
+   * Measures a card as if some of it were glued flat.
+   *
+   * @param model the card, put together
+   * @param moment a moment at which it lies on the table, see {@link FoldModel#lies}
+   * @param design the design, for its layers and pockets
+   * @param materials what goes into it
+   * @param isFlat which joints have no foam, whatever they are glued with
+   * @return how thick it is where
+   */
+  public static Thickness of(
+      FoldModel model, double moment, Design design, Materials materials, Predicate<Joint> isFlat) {
     Papers papers = materials.papers();
     Pose pose = model.pose(moment);
     Assembly assembly = model.assembly();
@@ -119,7 +135,7 @@ public record Thickness(List<Region> regions, double grams) {
       PaperRole role = assembly.pieceOf(facet.index()).role();
       double caliper =
           caliper(role, papers)
-              + glue(assembly, facet.index())
+              + glue(assembly, facet.index(), isFlat)
               + paste(materials, assembly.pieceOf(facet.index()).id());
       sheets.add(sheet(pose, facet.index(), facet.corners(), caliper));
     }
@@ -133,11 +149,16 @@ public record Thickness(List<Region> regions, double grams) {
   }
 
   /** What holds a facet to what it is glued to: a film, or a pad of foam. */
-  private static double glue(Assembly assembly, int facet) {
+  private static double glue(Assembly assembly, int facet, Predicate<Joint> isFlat) {
     Assembly.Member member = assembly.members().get(assembly.memberOf(facet));
     boolean isGlued = member.glue().stream().anyMatch(glue -> glue.facet() == facet && !glue.dry());
     boolean isOnFoam =
-        member.joint().flatMap(Joint::with).filter(Adhesive.FOAM::equals).isPresent();
+        member
+            .joint()
+            .filter(joint -> !isFlat.test(joint))
+            .flatMap(Joint::with)
+            .filter(Adhesive.FOAM::equals)
+            .isPresent();
     return isGlued ? (isOnFoam ? FOAM : GLUE).toMillimetres() : 0;
   }
 

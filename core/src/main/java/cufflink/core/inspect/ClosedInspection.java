@@ -2,21 +2,28 @@ package cufflink.core.inspect;
 
 import cufflink.core.card.Card;
 import cufflink.core.card.FoldModel;
+import cufflink.core.decor.Topper;
 import cufflink.core.design.Design;
 import cufflink.core.finding.Finding;
 import cufflink.core.finding.Finding.Place;
 import cufflink.core.finding.Finding.Severity;
 import cufflink.core.finding.FindingKind;
 import cufflink.core.fit.Goal;
+import cufflink.core.fold.Thickness;
 import cufflink.core.layers.ClosedState;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Written;
+import cufflink.core.paper.Adhesive;
 import cufflink.core.paper.Envelope;
+import cufflink.core.paper.Materials;
 import cufflink.core.stance.Stance;
 import cufflink.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 
 /** Holds the whole closed card, as it was folded, against the size it says and its envelope. */
 public final class ClosedInspection {
@@ -27,10 +34,14 @@ public final class ClosedInspection {
   private static final Length LETTER = Length.ofMillimetres(5);
 
   private final Design design;
+  private final Materials materials;
+  private final List<Topper> raised;
   private final List<Finding> findings = new ArrayList<>();
 
-  private ClosedInspection(Design design) {
+  private ClosedInspection(Design design, Materials materials, List<Topper> toppers) {
     this.design = design;
+    this.materials = materials;
+    this.raised = toppers.stream().filter(each -> each.fixing().with() == Adhesive.FOAM).toList();
   }
 
   /**
@@ -39,10 +50,13 @@ public final class ClosedInspection {
    * @param card the card with all that is made for it
    * @param report what came of folding it
    * @param goal the sheet or envelope it is for
+   * @param materials what goes into it
+   * @param toppers what its maker has put on
    * @return what would go wrong
    */
-  public static List<Finding> inspect(Card card, FoldReport report, Goal goal) {
-    ClosedInspection inspection = new ClosedInspection(card.design());
+  public static List<Finding> inspect(
+      Card card, FoldReport report, Goal goal, Materials materials, List<Topper> toppers) {
+    ClosedInspection inspection = new ClosedInspection(card.design(), materials, toppers);
     boolean reported =
         report.findings().stream().anyMatch(each -> each.kind() == FindingKind.STICKS_OUT);
     // What cannot be folded with the card is missing from its size as well.
@@ -97,7 +111,8 @@ public final class ClosedInspection {
                 Written.rough(size.get(0)),
                 Written.rough(size.get(1)),
                 width,
-                height));
+                height),
+            Optional.empty());
       }
     }
   }
@@ -113,7 +128,8 @@ public final class ClosedInspection {
       add(
           FindingKind.TOO_THICK_FOR_ENVELOPE,
           Severity.ERROR,
-          Message.of("inspect.box", Written.rough(thick), envelope.label()));
+          Message.of("inspect.box", Written.rough(thick), envelope.label()),
+          flat(report, each -> each.compareTo(ClosedState.DEEPEST_LETTER) <= 0));
       return;
     }
     Length width = design.finishedWidth();
@@ -131,17 +147,34 @@ public final class ClosedInspection {
               Written.rough(height.plus(thick)),
               envelope.label(),
               envelope.width(),
-              envelope.height()));
+              envelope.height()),
+          flat(report, each -> envelope.takes(width, height, each)));
     } else if (thick.minus(LETTER).compareTo(NOTICEABLE) > 0) {
       add(
           FindingKind.THICK_FOR_POST,
           Severity.WARNING,
-          Message.of("inspect.thick-post", Written.rough(thick), Written.rough(LETTER)));
+          Message.of("inspect.thick-post", Written.rough(thick), Written.rough(LETTER)),
+          flat(report, each -> each.minus(LETTER).compareTo(NOTICEABLE) <= 0));
     }
   }
 
-  private void add(FindingKind kind, Severity severity, Message sentence) {
+  /** What stands on foam is glued flat, if the card is then thin enough. */
+  private Optional<Finding.Fix> flat(FoldReport report, Predicate<Length> isThin) {
+    Set<String> ids = raised.stream().map(Topper::id).collect(Collectors.toSet());
+    return Optional.of(report.model())
+        .filter(model -> !ids.isEmpty() && report.thickness().isPresent())
+        .map(
+            model ->
+                Thickness.of(
+                    model, model.closing(), design, materials, at -> ids.contains(at.piece())))
+        .flatMap(Thickness::thickest)
+        .filter(thickest -> isThin.test(thickest.thick()))
+        .map(thickest -> DecorInspection.flat(raised));
+  }
+
+  private void add(
+      FindingKind kind, Severity severity, Message sentence, Optional<Finding.Fix> fix) {
     Place place = Place.on(design.base().id());
-    findings.add(new Finding(kind, severity, place, sentence, Optional.empty()));
+    findings.add(new Finding(kind, severity, place, sentence, fix));
   }
 }

@@ -334,17 +334,21 @@ public final class DecorInspection {
         flat(other, toppers).or(() -> flat(one, toppers)));
   }
 
+  /** What its maker has put on is glued flat. */
+  static Finding.Fix flat(List<Topper> toppers) {
+    return new Finding.Fix(
+        Message.of(
+            "inspect.lay-flat",
+            Message.list("list.comma", toppers.stream().map(Topper::label).toList())),
+        toppers.stream().map(each -> each.fixed(each.fixing().stuck(Adhesive.LIQUID))).toList());
+  }
+
   /** What the maker has put on foam can be glued flat instead. */
   private static Optional<Finding.Fix> flat(Joint joint, List<Topper> toppers) {
     return toppers.stream()
         .filter(topper -> topper.id().equals(joint.piece()))
         .findFirst()
-        .map(
-            topper -> {
-              Topper.Fixing flat = topper.fixing().stuck(Adhesive.LIQUID);
-              return new Finding.Fix(
-                  Message.of("inspect.lay-flat", topper.label()), List.of(topper.fixed(flat)));
-            });
+        .map(topper -> flat(List.of(topper)));
   }
 
   /** Returns where something comes to lie on the closed card, as seen from above. */

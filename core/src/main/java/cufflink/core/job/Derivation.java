@@ -202,7 +202,10 @@ public record Derivation(
                 DecorInspection.prints(
                     made.design(), report, job.papers(), whole.look(), stances)));
     whole.made.ifPresent(
-        made -> all.addAll(ClosedInspection.inspect(made.card(), report, job.goal())));
+        made ->
+            all.addAll(
+                ClosedInspection.inspect(
+                    made.card(), report, job.goal(), job.materials(), job.order().toppers())));
     whole.made.ifPresent(
         made ->
             all.addAll(

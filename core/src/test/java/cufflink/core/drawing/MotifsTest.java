@@ -13,6 +13,7 @@ import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -70,6 +71,14 @@ class MotifsTest {
       }
     }
     assertEquals(motif == Motif.PLAIN, inked == 0);
+  }
+
+  /** Paper that is seen along its edge, or has no width, has no print. */
+  @Test
+  void paperWithoutWidth_hasNoPrint() {
+    for (Motif motif : Motif.values()) {
+      assertEquals(List.of(), Motifs.of(motif, List.of(ring(3, 4, 60, 4, 60, 4, 3, 4)), PITCH));
+    }
   }
 
   /** Two ways of reckoning may round a pixel otherwise only along a rim. */

@@ -5,16 +5,23 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.core.decor.Topper;
+import cufflink.core.decor.Topper.Fixing;
+import cufflink.core.decor.Topper.Shape;
+import cufflink.core.decor.Topper.Start;
+import cufflink.core.decor.Topper.Stock;
 import cufflink.core.decor.Treatment;
 import cufflink.core.design.Face;
 import cufflink.core.design.Piece;
 import cufflink.core.finding.Finding;
 import cufflink.core.finding.FindingKind;
+import cufflink.core.fit.Goal;
 import cufflink.core.inspect.DecorInspection;
 import cufflink.core.job.Derivation;
 import cufflink.core.job.Job;
+import cufflink.core.job.Order;
 import cufflink.core.measure.Length;
 import cufflink.core.paper.Adhesive;
+import cufflink.core.paper.Envelope;
 import cufflink.core.paper.Motif;
 import cufflink.core.paper.PaperRole;
 import cufflink.core.paper.Papers;
@@ -93,6 +100,57 @@ class CoverTest {
     }
     assertTrue(covered >= 25, "only " + covered);
     assertTrue(outlines >= 5, "only " + outlines);
+  }
+
+  /**
+   * A label on a label, both on foam of 2 mm: glued flat if the card then goes in, and not if it
+   * would be too thick all the same.
+   */
+  @Test
+  void foamThatIsTooThickForThePost_isGluedFlat() {
+    List<Topper> toppers =
+        List.of(
+            onFoam("own1", "base", new Start(mm(40), mm(30), mm(60), mm(30))),
+            onFoam("own2", "own1", new Start(mm(30), mm(20), mm(5), mm(5))));
+    int mended = 0;
+    int hopeless = 0;
+    for (Pattern each : LIBRARY.patterns()) {
+      Pattern pattern = LIBRARY.pattern(each.id(), Set.of(), toppers).orElseThrow();
+      Envelope large = new Envelope("own", "large", mm(400), mm(400));
+      Job job =
+          Jobs.job(each.id(), pattern.normalValues())
+              .withGoal(new Goal.ForEnvelope(large, mm(4)))
+              .withOrder(Order.ONE.withToppers(toppers));
+      Derivation found = folded(job);
+      for (Finding thick : of(found, FindingKind.THICK_FOR_POST)) {
+        Order flat =
+            Order.ONE.withToppers(
+                toppers.stream().map(it -> it.fixed(it.fixing().stuck(Adhesive.LIQUID))).toList());
+        boolean isThin = of(folded(job.withOrder(flat)), FindingKind.THICK_FOR_POST).isEmpty();
+        assertEquals(isThin, thick.fix().isPresent(), each.id());
+        mended += isThin ? 1 : 0;
+        hopeless += isThin ? 0 : 1;
+        thick.fix().ifPresent(fix -> assertEquals(flat, found.cured(fix, PANEL).order()));
+      }
+    }
+    assertTrue(mended >= 3 && hopeless >= 1, mended + " and " + hopeless);
+  }
+
+  private static Topper onFoam(String id, String on, Start start) {
+    return new Topper(
+        id,
+        id,
+        "",
+        Shape.RECTANGLE,
+        Stock.WHITE,
+        on,
+        Face.OUTSIDE,
+        new Fixing(Adhesive.FOAM, false, false),
+        start);
+  }
+
+  private static Length mm(int millimetres) {
+    return Length.ofMillimetres(millimetres);
   }
 
   /** On a card all of which is of the darkest card one writes on a white panel. */
