@@ -83,7 +83,8 @@ public record Finding(
       Map<String, Picture.Spot> spots,
       Map<Treatment, Optional<Treatment>> treatments,
       List<Topper> toppers,
-      Set<PaperRole> dotted) {
+      Set<PaperRole> dotted,
+      boolean lowered) {
     /** Copies the maps and the list. */
     public Fix {
       spots = Map.copyOf(spots);
@@ -94,32 +95,38 @@ public record Finding(
 
     /** Makes a cure that only sets values. */
     public Fix(Message label, Values values) {
-      this(label, values, Map.of(), Map.of(), List.of(), Set.of());
+      this(label, values, Map.of(), Map.of(), List.of(), Set.of(), false);
     }
 
     /** Makes a cure that cuts parts from other places. */
     public Fix(Message label, Map<String, Picture.Spot> spots) {
-      this(label, Values.NONE, spots, Map.of(), List.of(), Set.of());
+      this(label, Values.NONE, spots, Map.of(), List.of(), Set.of(), false);
     }
 
     /** Makes a cure that does something else to some paper, or nothing. */
     public Fix(Message label, Treatment was, Optional<Treatment> now) {
-      this(label, Values.NONE, Map.of(), Map.of(was, now), List.of(), Set.of());
+      this(label, Values.NONE, Map.of(), Map.of(was, now), List.of(), Set.of(), false);
     }
 
     /** Makes a cure that puts something on, or sticks it on otherwise. */
     public Fix(Message label, List<Topper> toppers) {
-      this(label, Values.NONE, Map.of(), Map.of(), toppers, Set.of());
+      this(label, Values.NONE, Map.of(), Map.of(), toppers, Set.of(), false);
     }
 
     /** Makes a cure that takes another print for papers. */
     public static Fix dotting(Message label, PaperRole role) {
-      return new Fix(label, Values.NONE, Map.of(), Map.of(), List.of(), Set.of(role));
+      return new Fix(label, Values.NONE, Map.of(), Map.of(), List.of(), Set.of(role), false);
+    }
+
+    /** Makes a cure that glues layers flat, and what its maker has put on otherwise. */
+    public static Fix lowering(Message label, List<Topper> toppers) {
+      return new Fix(label, Values.NONE, Map.of(), Map.of(), toppers, Set.of(), true);
     }
 
     /** Says whether it does nothing but set values. */
     public boolean isOfValues() {
-      return spots.isEmpty() && treatments.isEmpty() && toppers.isEmpty() && dotted.isEmpty();
+      boolean isPaper = !spots.isEmpty() || !treatments.isEmpty() || !dotted.isEmpty();
+      return !isPaper && toppers.isEmpty() && !lowered;
     }
   }
 

@@ -161,15 +161,23 @@ public final class ClosedInspection {
   /** What stands on foam is glued flat, if the card is then thin enough. */
   private Optional<Finding.Fix> flat(FoldReport report, Predicate<Length> isThin) {
     Set<String> ids = raised.stream().map(Topper::id).collect(Collectors.toSet());
+    Materials low = new Materials(materials.papers(), false, materials.item(), materials.pasted());
+    boolean isRaised = materials.raised() || !ids.isEmpty();
     return Optional.of(report.model())
-        .filter(model -> !ids.isEmpty() && report.thickness().isPresent())
+        .filter(model -> isRaised && report.thickness().isPresent())
         .map(
             model ->
-                Thickness.of(
-                    model, model.closing(), design, materials, at -> ids.contains(at.piece())))
+                Thickness.of(model, model.closing(), design, low, at -> ids.contains(at.piece())))
         .flatMap(Thickness::thickest)
         .filter(thickest -> isThin.test(thickest.thick()))
-        .map(thickest -> DecorInspection.flat(raised));
+        .map(thickest -> flat());
+  }
+
+  private Finding.Fix flat() {
+    String layers = raised.isEmpty() ? "inspect.layers-flat" : "inspect.all-flat";
+    return materials.raised()
+        ? Finding.Fix.lowering(Message.of(layers), DecorInspection.flattened(raised))
+        : DecorInspection.flat(raised);
   }
 
   private void add(

@@ -336,11 +336,14 @@ public final class DecorInspection {
 
   /** What its maker has put on is glued flat. */
   static Finding.Fix flat(List<Topper> toppers) {
+    List<String> names = toppers.stream().map(Topper::label).toList();
     return new Finding.Fix(
-        Message.of(
-            "inspect.lay-flat",
-            Message.list("list.comma", toppers.stream().map(Topper::label).toList())),
-        toppers.stream().map(each -> each.fixed(each.fixing().stuck(Adhesive.LIQUID))).toList());
+        Message.of("inspect.lay-flat", Message.list("list.comma", names)), flattened(toppers));
+  }
+
+  /** Returns the same, glued flat. */
+  static List<Topper> flattened(List<Topper> toppers) {
+    return toppers.stream().map(each -> each.fixed(each.fixing().stuck(Adhesive.LIQUID))).toList();
   }
 
   /** What the maker has put on foam can be glued flat instead. */

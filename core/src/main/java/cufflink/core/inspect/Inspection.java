@@ -95,7 +95,7 @@ public final class Inspection {
             Severity.WARNING,
             Place.on(design.layers().get(0).on(), design.layers().get(0).id()),
             Message.of("inspect.foam", wanted.envelope().label()),
-            Optional.empty()));
+            Optional.of(Finding.Fix.lowering(Message.of("inspect.layers-flat"), List.of()))));
   }
 
   private void checkScores(Piece piece) {

@@ -31,7 +31,8 @@ final class Applied {
 
   static Job of(Derivation derivation, Fix fix, String panel) {
     Applied applied = new Applied(derivation);
-    Order order = applied.job.order();
+    Order before = applied.job.order();
+    Order order = fix.lowered() ? before.withRaised(false) : before;
     List<Topper> toppers = applied.toppers(fix.toppers(), panel);
     return applied
         .dotted(fix.dotted(), applied.papers(fix.spots()))

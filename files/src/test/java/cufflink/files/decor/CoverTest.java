@@ -136,6 +136,31 @@ class CoverTest {
     assertTrue(mended >= 3 && hopeless >= 1, mended + " and " + hopeless);
   }
 
+  /** Raised layers are laid flat at a press, and only where they were raised. */
+  @Test
+  void raisedLayersForTheEnvelope_areGluedFlat() {
+    for (Pattern pattern : LIBRARY.patterns()) {
+      Envelope large = new Envelope("own", "large", mm(400), mm(400));
+      Job job =
+          Jobs.job(pattern.id(), pattern.normalValues())
+              .withGoal(new Goal.ForEnvelope(large, mm(4)))
+              .withOrder(Order.ONE.withRaised(true));
+      Derivation found = folded(job);
+      Set<FindingKind> thick = Set.of(FindingKind.RAISED_IN_ENVELOPE, FindingKind.THICK_FOR_POST);
+      for (Finding each : found.findings()) {
+        if (thick.contains(each.kind()) && each.fix().isPresent()) {
+          Derivation now = folded(found.cured(each.fix().get(), PANEL));
+          assertEquals(List.of(), of(now, each.kind()), pattern.id());
+          assertFalse(now.job().order().raised());
+        }
+      }
+      assertEquals(
+          found.made().orElseThrow().design().layers().isEmpty(),
+          of(found, FindingKind.RAISED_IN_ENVELOPE).isEmpty(),
+          pattern.id());
+    }
+  }
+
   private static Topper onFoam(String id, String on, Start start) {
     return new Topper(
         id,
