@@ -156,11 +156,17 @@ public record Chart(List<Owned> all) {
     return each.across().toMillimetres() * each.down().toMillimetres();
   }
 
-  /** Returns the chart with one more; what has the same name gives way to it. */
+  /** Returns the chart with one more; what has the same name and use gives way to it. */
   public Chart with(Owned one) {
-    List<Owned> now = new ArrayList<>(without(one.label()).all);
+    List<Owned> now = new ArrayList<>(all);
+    now.removeIf(each -> each.use() == one.use() && each.label().equalsIgnoreCase(one.label()));
     now.add(one);
     return new Chart(now);
+  }
+
+  /** Returns the chart without something. */
+  public Chart without(Owned one) {
+    return new Chart(all.stream().filter(each -> !each.equals(one)).toList());
   }
 
   /** Returns the chart without what has a name, however that is written. */

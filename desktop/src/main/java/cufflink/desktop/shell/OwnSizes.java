@@ -50,7 +50,7 @@ final class OwnSizes {
   private static Chart changed(Chart chart, List<Owned> less, List<Owned> more) {
     Chart all = chart;
     for (Owned each : less) {
-      all = all.without(each.label());
+      all = all.without(each);
     }
     for (Owned each : more) {
       all = all.with(each);
@@ -75,7 +75,7 @@ final class OwnSizes {
 
   /** What is forgotten is told in full, so that it can be noted again. */
   private void forget(Owned owned) {
-    bench.papers().forget(owned.label());
+    bench.papers().forget(owned);
     bench.tell(Words.say("decorate.forgotten", line(owned)));
   }
 

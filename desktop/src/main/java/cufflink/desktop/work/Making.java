@@ -20,6 +20,7 @@ import cufflink.core.paper.Picture;
 import cufflink.core.paper.Sheet;
 import cufflink.core.run.ScoringHabit;
 import cufflink.core.value.Values;
+import cufflink.files.size.ChartText;
 import cufflink.files.size.StandardSizes;
 import cufflink.files.words.Words;
 import java.time.Clock;
@@ -285,7 +286,7 @@ public final class Making {
   /** What has a name is owned from now on. */
   private Parsed<Owned> owned(String text, Marks marks, Owned.Use use) {
     int equals = text.indexOf('=');
-    String name = equals < 0 ? "" : text.substring(0, equals).strip();
+    String name = equals < 0 ? "" : ChartText.label(text.substring(0, equals));
     String unnamed = use == Owned.Use.SHEET ? "size.own-sheet-name" : "size.own-envelope-name";
     String label = name.isEmpty() ? Words.say(unnamed) : name;
     Parsed<Owned> owned =

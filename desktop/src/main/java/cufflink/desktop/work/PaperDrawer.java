@@ -144,10 +144,10 @@ public final class PaperDrawer {
     owned.set(owned.get().with(one));
   }
 
-  /** Notes no longer what has a name; no sheet is offered by it any more. */
-  public void forget(String label) {
-    typed.removeIf(each -> each.label().equalsIgnoreCase(label));
-    owned.set(owned.get().without(label));
+  /** Notes something no longer; a sheet is not offered any more either. */
+  public void forget(Owned one) {
+    typed.removeAll(Chart.NONE.with(one).sheets());
+    owned.set(owned.get().without(one));
   }
 
   /** Remembers a sheet of the maker's own; one of the same size takes its name. */

@@ -92,17 +92,17 @@ public final class Sizing {
     return unusable.isPresent() ? Parsed.bad(unusable.get()) : setting;
   }
 
-  /** What is owned gives its size by its name. Only a place of something may be below nought. */
+  /** What is no length may be the name of what is owned. Only a place may be below nought. */
   private Parsed<Length> length(Parameter known, String text) {
-    Chart owned = bench.papers().owned().get();
-    Optional<Length> named = owned.length(text, known.isDown());
-    if (named.isPresent()) {
-      return Parsed.good(named.get());
-    }
     Unit unit = bench.shownMarks().unit();
-    return Topper.least(known.id()).compareTo(Length.ZERO) < 0
-        ? LengthParser.signed(text, unit)
-        : LengthParser.parse(text, unit);
+    Parsed<Length> typed =
+        Topper.least(known.id()).compareTo(Length.ZERO) < 0
+            ? LengthParser.signed(text, unit)
+            : LengthParser.parse(text, unit);
+    Chart owned = bench.papers().owned().get();
+    return typed.value().isPresent()
+        ? typed
+        : owned.length(text, known.isDown()).map(Parsed::good).orElse(typed);
   }
 
   /** Says why nothing could be made of a job of which something can be made now. */

@@ -3,6 +3,8 @@ package cufflink.desktop.work;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.core.decor.Owned;
+import cufflink.core.decor.Topper.Shape;
 import cufflink.core.measure.Length;
 import cufflink.core.measure.Marks;
 import cufflink.core.paper.Sheet;
@@ -30,6 +32,20 @@ class OwnSheetTest {
     assertEquals(
         List.of("block", "scrapbook"),
         bench.making().ownSheets().stream().map(Sheet::label).toList());
+  }
+
+  /** An envelope does not take the place of a die that is called like it, nor goes with it. */
+  @Test
+  void sameNameForSomethingElse_losesNothing() {
+    Owned die = new Owned("Moss", Shape.CIRCLE, Length.ofInches(2, 1), Length.ofInches(2, 1));
+    bench.papers().note(die);
+    bench.making().ownEnvelope("moss = 5 x 7", Marks.SIXTEENTHS);
+    bench.making().ownSheet("moss = 12 x 12", Marks.SIXTEENTHS);
+    assertEquals(3, bench.papers().owned().get().all().size());
+    bench.papers().owned().get().of(Owned.Use.SHEET).forEach(bench.papers()::forget);
+    assertEquals(List.of(), bench.making().ownSheets());
+    bench.papers().owned().get().of(Owned.Use.ENVELOPE).forEach(bench.papers()::forget);
+    assertEquals(List.of(die), bench.papers().owned().get().all());
   }
 
   @Test

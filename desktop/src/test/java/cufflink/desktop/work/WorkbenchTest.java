@@ -62,6 +62,10 @@ class WorkbenchTest {
     assertTrue(bench.sizing().type("height", "tall die").value().isPresent());
     assertEquals(down, length("height"));
     assertTrue(bench.sizing().type("left", "tall").value().isEmpty());
+    // A number is a number, whatever is called so.
+    bench.papers().note(new Owned("66", Topper.Shape.CIRCLE, across, across));
+    bench.sizing().type("left", "66");
+    assertEquals(Length.ofMillimetres(66), length("left"));
   }
 
   @Test

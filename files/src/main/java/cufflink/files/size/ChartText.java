@@ -63,10 +63,14 @@ public final class ChartText {
       return Parsed.bad("chart.no-circle", typed);
     }
     String size = typed.split("(?i)\\s+called\\s+")[0];
-    String label = found.group("label") == null ? size : found.group("label").strip();
-    String name =
-        label.length() > Topper.LONGEST ? label.substring(0, Topper.LONGEST).strip() : label;
+    String name = label(found.group("label") == null ? size : found.group("label"));
     return Parsed.good(new Owned(name, use, shape, across.get(), down.get()));
+  }
+
+  /** Returns a name as it is kept: one line, and not too long. */
+  public static String label(String typed) {
+    String label = Printable.line(typed).strip();
+    return label.length() > Topper.LONGEST ? label.substring(0, Topper.LONGEST).strip() : label;
   }
 
   /** Whatever cuts a piece is called, only the piece counts. */
